@@ -1,0 +1,33 @@
+package tanah.core.build;
+
+import java.util.List;
+import java.util.Optional;
+import tanah.core.catalogue.Range;
+
+/**
+ * One thing to buy.
+ *
+ * @param item    catalogue id, or {@code mesh}
+ * @param need    loose volume (m³), or area (m²) of mesh, waste included
+ * @param unit    l or m2
+ * @param forParts what asks for it, and how much
+ * @param packs   whole packs at least cost, where packs are known
+ * @param price   lowest and highest price, major units of reference currency: of the packs, else of the loose amount
+ * @param flags   what to watch for
+ */
+public record BuyLine(
+        String item,
+        double need,
+        String unit,
+        List<Share> forParts,
+        Optional<PackChoice> packs,
+        Range price,
+        List<String> flags) {
+    public BuyLine {
+        forParts = List.copyOf(forParts);
+        flags = List.copyOf(flags);
+    }
+
+    /** @param part id of the layer; @param amount in the line's unit */
+    public record Share(String part, double amount) {}
+}

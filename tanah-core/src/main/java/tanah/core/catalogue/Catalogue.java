@@ -1,0 +1,87 @@
+package tanah.core.catalogue;
+
+import java.util.Collection;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** All facts that a computation may look up. A value: a keeper's own entries make another catalogue. */
+public final class Catalogue {
+    private final Map<String, Species> species;
+    private final Map<String, Medium> media;
+    private final Map<String, Mix> mixes;
+    private final Map<String, VesselModel> vessels;
+    private final List<Pack> packs;
+
+    public Catalogue(
+            List<Species> species, List<Medium> media, List<Mix> mixes, List<VesselModel> vessels, List<Pack> packs) {
+        this.species = index(species, Species::id);
+        this.media = index(media, Medium::id);
+        this.mixes = index(mixes, Mix::id);
+        this.vessels = index(vessels, VesselModel::id);
+        this.packs = List.copyOf(packs);
+    }
+
+    public Optional<Species> findSpecies(String id) {
+        return Optional.ofNullable(species.get(id));
+    }
+
+    public Optional<Medium> findMedium(String id) {
+        return Optional.ofNullable(media.get(id));
+    }
+
+    public Optional<Mix> findMix(String id) {
+        return Optional.ofNullable(mixes.get(id));
+    }
+
+    public Optional<VesselModel> findVessel(String id) {
+        return Optional.ofNullable(vessels.get(id));
+    }
+
+    public Collection<Species> allSpecies() {
+        return species.values();
+    }
+
+    public Collection<Medium> allMedia() {
+        return media.values();
+    }
+
+    public Collection<Mix> allMixes() {
+        return mixes.values();
+    }
+
+    public Collection<VesselModel> allVessels() {
+        return vessels.values();
+    }
+
+    /** The packs in which an item is sold, in the catalogue's order. */
+    public List<Pack> packsOf(String item) {
+        return packs.stream().filter(pack -> pack.item().equals(item)).toList();
+    }
+
+    /** Whether a layer may name this id: a mix or a loose medium. */
+    public boolean isGround(String id) {
+        return mixes.containsKey(id) || (media.containsKey(id) && media.get(id).isLoose());
+    }
+
+    /** The plain name of a medium or mix, or the id where there is none. */
+    public String groundName(String id) {
+        return findMix(id)
+                .map(Mix::name)
+                .or(() -> findMedium(id).map(Medium::name))
+                .orElse(id);
+    }
+
+    private static <T> Map<String, T> index(List<T> rows, Function<T, String> key) {
+        Map<String, T> byId = new LinkedHashMap<>();
+        for (T row : rows) {
+            if (byId.put(key.apply(row), row) != null) {
+                throw new IllegalArgumentException("two rows with id " + key.apply(row));
+            }
+        }
+        return Collections.unmodifiableMap(byId);
+    }
+}

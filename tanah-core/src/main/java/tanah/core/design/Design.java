@@ -1,0 +1,129 @@
+package tanah.core.design;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The whole plan of one enclosure as one value, format version 1. Absent stages are empty. Lengths in metres, volumes
+ * in m³, temperatures in °C, humidity as shares.
+ *
+ * @param name      of the plan, 1 to 80 characters
+ * @param note      free text
+ * @param schools   choices where keepers disagree
+ * @param animals   who lives in it
+ * @param mixReason why two species share the box
+ * @param vessel    the box
+ * @param room      the room around it
+ * @param ground    layers and dams
+ * @param hardscape stone, wood, cork, foam
+ * @param water     the water part
+ * @param heat      length and begin of the day
+ * @param probes    places of readings
+ * @param kept      stages that nothing reads yet
+ */
+public record Design(
+        String name,
+        Optional<String> note,
+        List<SchoolChoice> schools,
+        List<Resident> animals,
+        Optional<String> mixReason,
+        Optional<VesselPlan> vessel,
+        Optional<RoomPlan> room,
+        Ground ground,
+        List<HardscapeItem> hardscape,
+        Optional<WaterPart> water,
+        HeatDay heat,
+        List<Probe> probes,
+        Kept kept) {
+
+    public Design {
+        schools = List.copyOf(schools);
+        animals = List.copyOf(animals);
+        hardscape = List.copyOf(hardscape);
+        probes = List.copyOf(probes);
+    }
+
+    /** A plan with nothing in it but a name. */
+    public static Design named(String name) {
+        return new Design(
+                name,
+                Optional.empty(),
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Ground.EMPTY,
+                List.of(),
+                Optional.empty(),
+                HeatDay.UNSET,
+                List.of(),
+                Kept.NONE);
+    }
+
+    public Optional<String> school(String choice) {
+        return schools.stream()
+                .filter(s -> s.choice().equals(choice))
+                .map(SchoolChoice::option)
+                .findFirst();
+    }
+
+    public Design withName(String changed) {
+        return new Design(
+                changed, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, probes, kept);
+    }
+
+    public Design withSchools(List<SchoolChoice> changed) {
+        return new Design(
+                name, note, changed, animals, mixReason, vessel, room, ground, hardscape, water, heat, probes, kept);
+    }
+
+    public Design withAnimals(List<Resident> changed) {
+        return new Design(
+                name, note, schools, changed, mixReason, vessel, room, ground, hardscape, water, heat, probes, kept);
+    }
+
+    public Design withVessel(VesselPlan changed) {
+        return new Design(
+                name,
+                note,
+                schools,
+                animals,
+                mixReason,
+                Optional.of(changed),
+                room,
+                ground,
+                hardscape,
+                water,
+                heat,
+                probes,
+                kept);
+    }
+
+    public Design withRoom(RoomPlan changed) {
+        return new Design(
+                name,
+                note,
+                schools,
+                animals,
+                mixReason,
+                vessel,
+                Optional.of(changed),
+                ground,
+                hardscape,
+                water,
+                heat,
+                probes,
+                kept);
+    }
+
+    public Design withGround(Ground changed) {
+        return new Design(
+                name, note, schools, animals, mixReason, vessel, room, changed, hardscape, water, heat, probes, kept);
+    }
+
+    public Design withProbes(List<Probe> changed) {
+        return new Design(
+                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, changed, kept);
+    }
+}

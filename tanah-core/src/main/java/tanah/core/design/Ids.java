@@ -1,0 +1,49 @@
+package tanah.core.design;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** Ids of a design: unique in the whole document, given by the tool, never changed by a rename. */
+public final class Ids {
+    private Ids() {}
+
+    /** The stem itself if it is free, else the stem with the next number. */
+    public static String free(Design design, String stem) {
+        Set<String> taken = all(design);
+        if (!taken.contains(stem)) {
+            return stem;
+        }
+        int n = 2;
+        while (taken.contains(stem + "-" + n)) {
+            n++;
+        }
+        return stem + "-" + n;
+    }
+
+    /** Every id of the document, those of stages that nothing reads yet included. */
+    public static Set<String> all(Design design) {
+        Set<String> ids = new HashSet<>();
+        design.animals().forEach(a -> ids.add(a.id()));
+        design.ground().layers().forEach(l -> ids.add(l.id()));
+        design.ground().dams().forEach(d -> ids.add(d.id()));
+        design.hardscape().forEach(h -> ids.add(h.id()));
+        design.probes().forEach(p -> ids.add(p.id()));
+        collect(design.kept().fields(), ids);
+        design.water().ifPresent(w -> collect(w.kept().fields(), ids));
+        design.vessel().ifPresent(v -> collect(v.kept().fields(), ids));
+        return ids;
+    }
+
+    private static void collect(Object value, Set<String> ids) {
+        if (value instanceof Map<?, ?> map) {
+            if (map.get("id") instanceof String id) {
+                ids.add(id);
+            }
+            map.values().forEach(v -> collect(v, ids));
+        } else if (value instanceof List<?> list) {
+            list.forEach(v -> collect(v, ids));
+        }
+    }
+}

@@ -1,0 +1,61 @@
+package tanah.core.design;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Fields of the document that no stage reads yet, kept as they came so that nothing a keeper saved is lost.
+ *
+ * @param fields name to text, {@link Boolean}, {@link BigDecimal}, list or map of these
+ */
+public record Kept(Map<String, Object> fields) {
+    public static final Kept NONE = new Kept(Map.of());
+
+    public Kept {
+        fields = copyOf(fields);
+    }
+
+    public boolean has(String name) {
+        return fields.containsKey(name);
+    }
+
+    /** How many entries a kept list has, 0 if it is absent or no list. */
+    public int sizeOf(String name) {
+        return fields.get(name) instanceof List<?> list ? list.size() : 0;
+    }
+
+    private static Map<String, Object> copyOf(Map<String, Object> fields) {
+        Map<String, Object> copy = new LinkedHashMap<>();
+        fields.forEach((name, value) -> copy.put(name, frozen(value)));
+        return Collections.unmodifiableMap(copy);
+    }
+
+    private static Object frozen(Object value) {
+        if (value instanceof Map<?, ?> map) {
+            Map<String, Object> copy = new LinkedHashMap<>();
+            map.forEach((k, v) -> copy.put((String) k, frozen(v)));
+            return Collections.unmodifiableMap(copy);
+        }
+        if (value instanceof List<?> list) {
+            List<Object> copy = new ArrayList<>();
+            list.forEach(v -> copy.add(frozen(v)));
+            return Collections.unmodifiableList(copy);
+        }
+        if (value instanceof String || value instanceof Boolean || value instanceof BigDecimal) {
+            return value;
+        }
+        if (value == Missing.NULL) {
+            return value;
+        }
+        throw new IllegalArgumentException("cannot keep a " + value.getClass());
+    }
+
+    /** The one null of the format: an unidentified plant. */
+    public enum Missing {
+        NULL
+    }
+}

@@ -1,0 +1,123 @@
+package tanah.core.design;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import tanah.core.units.Unit;
+import tanah.core.vessel.Material;
+
+/**
+ * The box as it is written down: outside or inside measures, or only a row of the catalogue.
+ *
+ * @param catalogue       row of the catalogue
+ * @param shape           of the plan, default rectangle
+ * @param outside         outer measures
+ * @param inside          inner measures
+ * @param pane            side pane (m)
+ * @param base            base pane (m), default as the sides
+ * @param material        of the walls
+ * @param label           capacity as printed
+ * @param usableHeight    height of the rim if a frame hides the top (m)
+ * @param frontDam        height of the fixed front lip (m)
+ * @param waterproofDepth depth to which it holds water (m)
+ * @param lid             if it is described
+ * @param structure       stand and fittings
+ * @param kept            top, base support, single panes, vents, insulation
+ */
+public record VesselPlan(
+        Optional<String> catalogue,
+        Optional<Shape> shape,
+        Optional<Measures> outside,
+        Optional<Measures> inside,
+        OptionalDouble pane,
+        OptionalDouble base,
+        Optional<Material> material,
+        Optional<LabelText> label,
+        OptionalDouble usableHeight,
+        OptionalDouble frontDam,
+        OptionalDouble waterproofDepth,
+        Optional<Lid> lid,
+        Optional<Structure> structure,
+        Kept kept) {
+
+    /** Plan shapes of the format. */
+    public enum Shape {
+        RECTANGLE,
+        CUBE,
+        BOW_FRONT,
+        CORNER_PENTAGON,
+        CORNER_BOW
+    }
+
+    /** Measures of a shape (m); each shape uses its own. */
+    public record Measures(
+            OptionalDouble length,
+            OptionalDouble width,
+            OptionalDouble height,
+            OptionalDouble leg,
+            OptionalDouble side,
+            OptionalDouble sideWidth,
+            OptionalDouble bow) {
+        public static Measures box(double length, double width, double height) {
+            return new Measures(
+                    OptionalDouble.of(length),
+                    OptionalDouble.of(width),
+                    OptionalDouble.of(height),
+                    OptionalDouble.empty(),
+                    OptionalDouble.empty(),
+                    OptionalDouble.empty(),
+                    OptionalDouble.empty());
+        }
+    }
+
+    /** A label's number with its printed unit. */
+    public record LabelText(double value, LabelUnit unit) {}
+
+    /** Units of labels. */
+    public enum LabelUnit {
+        GAL_US(Unit.US_GALLON),
+        GAL_IMP(Unit.IMPERIAL_GALLON),
+        GAL(Unit.US_GALLON),
+        L(Unit.LITRE);
+
+        private final Unit unit;
+
+        LabelUnit(Unit unit) {
+            this.unit = unit;
+        }
+
+        public Unit unit() {
+            return unit;
+        }
+    }
+
+    /** The lid. @param thickness (m); @param meshFraction share that is mesh */
+    public record Lid(Optional<String> material, OptionalDouble thickness, OptionalDouble meshFraction, Kept kept) {}
+
+    /** Stand and fittings. @param fittings kg; @param stand kg; @param capacity kg the stand carries */
+    public record Structure(OptionalDouble fittings, OptionalDouble stand, OptionalDouble capacity, Kept kept) {
+        public static final Structure NONE =
+                new Structure(OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty(), Kept.NONE);
+    }
+
+    public Structure structureOrNone() {
+        return structure.orElse(Structure.NONE);
+    }
+
+    public VesselPlan withStructure(Structure changed) {
+        return new VesselPlan(
+                catalogue,
+                shape,
+                outside,
+                inside,
+                pane,
+                base,
+                material,
+                label,
+                usableHeight,
+                frontDam,
+                waterproofDepth,
+                lid,
+                Optional.of(changed),
+                kept);
+    }
+}

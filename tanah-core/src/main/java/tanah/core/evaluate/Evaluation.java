@@ -1,0 +1,63 @@
+package tanah.core.evaluate;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import tanah.core.animal.Inhabitant;
+import tanah.core.animal.Space;
+import tanah.core.build.Shopping;
+import tanah.core.design.Design;
+import tanah.core.finding.Finding;
+import tanah.core.finding.NotAssessed;
+import tanah.core.finding.Severity;
+import tanah.core.finding.Stage;
+import tanah.core.ground.GroundResult;
+import tanah.core.structure.MassResult;
+import tanah.core.vessel.Vessel;
+
+/**
+ * Everything that follows from a design. What could not be computed is empty and stands among {@code notAssessed}.
+ *
+ * @param design      what was evaluated
+ * @param animals     with their needs
+ * @param vessel      the true box
+ * @param space       for each animal id, is the box enough
+ * @param ground      layers computed
+ * @param mass        filled and wet
+ * @param shopping    what to buy
+ * @param findings    sorted by severity, rule, place
+ * @param notAssessed what was not judged, and why
+ * @param states      of each stage
+ */
+public record Evaluation(
+        Design design,
+        List<Inhabitant> animals,
+        Optional<Vessel> vessel,
+        Map<String, Space> space,
+        Optional<GroundResult> ground,
+        Optional<MassResult> mass,
+        Optional<Shopping> shopping,
+        List<Finding> findings,
+        List<NotAssessed> notAssessed,
+        Map<Stage, StageState> states) {
+
+    public Evaluation {
+        animals = List.copyOf(animals);
+        space = Map.copyOf(space);
+        findings = List.copyOf(findings);
+        notAssessed = List.copyOf(notAssessed);
+        states = Map.copyOf(states);
+    }
+
+    public long count(Severity severity) {
+        return findings.stream().filter(f -> f.severity() == severity).count();
+    }
+
+    /** The worst severity within a stage, if the stage has findings. */
+    public Optional<Severity> worst(Stage stage) {
+        return findings.stream()
+                .filter(f -> f.place().stage() == stage)
+                .map(Finding::severity)
+                .min(java.util.Comparator.naturalOrder());
+    }
+}

@@ -1,0 +1,129 @@
+package tanah.core.evaluate;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import tanah.core.animal.AxisRule;
+import tanah.core.animal.GroupRule;
+import tanah.core.animal.Inhabitant;
+import tanah.core.animal.MixedSpeciesRule;
+import tanah.core.animal.Space;
+import tanah.core.animal.SpaceRule;
+import tanah.core.build.Shopping;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.VesselModel;
+import tanah.core.design.Boxes;
+import tanah.core.design.Design;
+import tanah.core.design.Layer;
+import tanah.core.finding.Finding;
+import tanah.core.finding.Remedy.Action;
+import tanah.core.finding.Stage;
+import tanah.core.ground.BurrowRule;
+import tanah.core.ground.DiggingDepthRule;
+import tanah.core.ground.DrainageRule;
+import tanah.core.ground.FertiliserRule;
+import tanah.core.ground.GroundModel;
+import tanah.core.ground.GroundResult;
+import tanah.core.ground.MeshRule;
+import tanah.core.ground.MinDepthRule;
+import tanah.core.ground.RimRule;
+import tanah.core.ground.SlopeRule;
+import tanah.core.ground.SwallowRule;
+import tanah.core.room.RoomRules;
+import tanah.core.structure.MassModel;
+import tanah.core.structure.MassResult;
+import tanah.core.structure.StandRule;
+import tanah.core.vessel.LabelRule;
+import tanah.core.vessel.Vessel;
+
+/** Computes a design in working order. Same design and catalogue, same result, bit for bit. */
+public final class Evaluator {
+    private Evaluator() {}
+
+    /**
+     * @throws IllegalArgumentException if the design names something that the catalogue does not hold; whoever reads
+     *     documents has to check that first
+     */
+    public static Evaluation evaluate(Design design, Catalogue catalogue) {
+        List<Inhabitant> animals = design.animals().stream()
+                .map(resident -> Inhabitant.of(resident, catalogue))
+                .toList();
+        Optional<Vessel> vessel = design.vessel().map(plan -> Boxes.resolve(plan, catalogue));
+        Optional<GroundResult> ground = vessel.map(v -> GroundModel.compute(design, v, catalogue));
+        Optional<MassResult> mass = vessel.map(v -> MassModel.compute(design, v, ground.orElseThrow(), catalogue));
+        Optional<Shopping> shopping = vessel.map(v -> Shopping.of(design, v, ground.orElseThrow(), catalogue));
+        List<Finding> findings = new ArrayList<>();
+        animals.forEach(a -> findings.addAll(GroupRule.judge(a)));
+        MixedSpeciesRule.judge(animals, design.mixReason()).ifPresent(findings::add);
+        Map<String, Space> space = new LinkedHashMap<>();
+        if (vessel.isPresent()) {
+            judgeVessel(animals, vessel.get(), ground.orElseThrow(), catalogue, space, findings);
+            StandRule.judge(mass.orElseThrow()).ifPresent(findings::add);
+        }
+        design.room().ifPresent(room -> animals.forEach(a -> findings.addAll(RoomRules.judge(a, room))));
+        if (vessel.isPresent() && !design.ground().layers().isEmpty()) {
+            judgeGround(design, animals, vessel.get(), ground.orElseThrow(), findings);
+        }
+        Collections.sort(findings);
+        return new Evaluation(
+                design,
+                animals,
+                vessel,
+                space,
+                ground,
+                mass,
+                shopping,
+                findings,
+                Gaps.of(design, mass),
+                StageStates.of(design, findings));
+    }
+
+    /** The box against each animal: the ratios, and what they come to. */
+    public static Space space(Inhabitant animal, Vessel vessel, Optional<GroundResult> ground) {
+        double surface = ground.map(g -> g.bulk() / vessel.floorArea()).orElse(0.0);
+        return Space.compute(
+                animal, new Space.Box(vessel.length(), vessel.width(), vessel.height(), vessel.height() - surface));
+    }
+
+    private static void judgeVessel(
+            List<Inhabitant> animals,
+            Vessel vessel,
+            GroundResult ground,
+            Catalogue catalogue,
+            Map<String, Space> space,
+            List<Finding> findings) {
+        for (Inhabitant animal : animals) {
+            Space result = space(animal, vessel, Optional.of(ground));
+            space.put(animal.id(), result);
+            Optional<VesselModel> larger =
+                    result.isForLife() ? Optional.empty() : VesselChoice.forLife(animal, catalogue);
+            findings.addAll(SpaceRule.judge(
+                    animal,
+                    result,
+                    larger.<Action>map(m -> new Action.SetVessel(m.id())).orElse(new Action.GoTo(Stage.VESSEL)),
+                    larger.map(VesselModel::name).orElse("")));
+            AxisRule.judge(animal, vessel).ifPresent(findings::add);
+        }
+        findings.addAll(LabelRule.judge(vessel));
+    }
+
+    private static void judgeGround(
+            Design design, List<Inhabitant> animals, Vessel vessel, GroundResult ground, List<Finding> findings) {
+        List<Layer> layers = design.ground().layers();
+        RimRule.judge(design.ground(), ground, vessel).ifPresent(findings::add);
+        findings.addAll(SlopeRule.judge(layers, ground, vessel.width()));
+        layers.forEach(l -> MinDepthRule.judge(l, ground).ifPresent(findings::add));
+        MeshRule.judge(layers, ground).ifPresent(findings::add);
+        findings.addAll(FertiliserRule.judge(animals, layers, ground));
+        for (Inhabitant animal : animals) {
+            DiggingDepthRule.judge(animal, layers, ground).ifPresent(findings::add);
+            DrainageRule.judge(animal, design.ground(), design.school(DrainageRule.CHOICE), vessel)
+                    .ifPresent(findings::add);
+            findings.addAll(SwallowRule.judge(animal, layers, ground));
+            BurrowRule.judge(animal, layers, ground).ifPresent(findings::add);
+        }
+    }
+}

@@ -1,0 +1,71 @@
+package tanah.core.evaluate;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import tanah.core.design.Design;
+import tanah.core.finding.NotAssessed;
+import tanah.core.finding.Place;
+import tanah.core.finding.Stage;
+import tanah.core.structure.MassResult;
+
+/** What was not judged: values that are missing, and parts of the document that no stage reads yet. */
+final class Gaps {
+    private Gaps() {}
+
+    static List<NotAssessed> of(Design design, Optional<MassResult> mass) {
+        List<NotAssessed> gaps = new ArrayList<>();
+        missing(design, mass, gaps);
+        part(
+                gaps,
+                "hardscape",
+                Stage.HARDSCAPE,
+                !design.hardscape().isEmpty() || design.kept().has("stacks"));
+        part(
+                gaps,
+                "water",
+                Stage.WATER,
+                design.water().isPresent() || !design.ground().dams().isEmpty());
+        part(gaps, "devices", Stage.HEAT, design.kept().sizeOf("devices") > 0);
+        part(gaps, "air", Stage.AIR, design.kept().has("air"));
+        part(
+                gaps,
+                "plants",
+                Stage.PLANTING,
+                design.kept().sizeOf("plants") > 0 || design.kept().has("planting"));
+        part(gaps, "crew", Stage.CREW, design.kept().has("crew"));
+        part(gaps, "build", Stage.BUILD, design.kept().has("build"));
+        if (design.vessel().isPresent()) {
+            gaps.add(new NotAssessed("panes_and_floor", Place.of(Stage.VESSEL), List.of()));
+        }
+        return gaps;
+    }
+
+    private static void missing(Design design, Optional<MassResult> mass, List<NotAssessed> gaps) {
+        if (design.animals().isEmpty()) {
+            gaps.add(new NotAssessed("needs", Place.of(Stage.ANIMAL), List.of("/animals")));
+        }
+        if (design.vessel().isEmpty()) {
+            gaps.add(new NotAssessed("vessel", Place.of(Stage.VESSEL), List.of("/vessel")));
+        }
+        if (design.room().isEmpty()) {
+            gaps.add(new NotAssessed("room", Place.of(Stage.VESSEL), List.of("/room")));
+        }
+        if (design.ground().layers().isEmpty()) {
+            gaps.add(new NotAssessed("ground", Place.of(Stage.GROUND), List.of("/ground/layers")));
+        }
+        if (mass.isPresent() && mass.get().capacity().isEmpty()) {
+            gaps.add(new NotAssessed(
+                    "stand", Place.part(Stage.VESSEL, "stand"), List.of("/vessel/structure/stand_capacity_kg")));
+        }
+        mass.ifPresent(m -> m.unweighed()
+                .forEach(id -> gaps.add(
+                        new NotAssessed("hardscape_mass", Place.part(Stage.HARDSCAPE, id), List.of("/hardscape")))));
+    }
+
+    private static void part(List<NotAssessed> gaps, String topic, Stage stage, boolean present) {
+        if (present) {
+            gaps.add(new NotAssessed(topic, Place.of(stage), List.of()));
+        }
+    }
+}

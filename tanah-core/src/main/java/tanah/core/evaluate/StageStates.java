@@ -1,0 +1,58 @@
+package tanah.core.evaluate;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import tanah.core.design.Design;
+import tanah.core.finding.Finding;
+import tanah.core.finding.Severity;
+import tanah.core.finding.Stage;
+
+/** How far each stage is. A stage that nothing reads yet is begun at most. */
+final class StageStates {
+    private StageStates() {}
+
+    static Map<Stage, StageState> of(Design design, List<Finding> findings) {
+        Map<Stage, StageState> states = new EnumMap<>(Stage.class);
+        for (Stage stage : Stage.values()) {
+            states.put(stage, StageState.EMPTY);
+        }
+        put(
+                states,
+                findings,
+                Stage.ANIMAL,
+                !design.animals().isEmpty(),
+                !design.animals().isEmpty());
+        boolean box = design.vessel().isPresent();
+        put(
+                states,
+                findings,
+                Stage.VESSEL,
+                box || design.room().isPresent(),
+                box && design.room().isPresent());
+        boolean layers = !design.ground().layers().isEmpty();
+        put(states, findings, Stage.GROUND, layers, layers && box);
+        begun(states, Stage.HARDSCAPE, !design.hardscape().isEmpty());
+        begun(states, Stage.WATER, design.water().isPresent());
+        begun(states, Stage.HEAT, design.kept().sizeOf("devices") > 0);
+        begun(states, Stage.AIR, design.kept().has("air"));
+        begun(states, Stage.PLANTING, design.kept().sizeOf("plants") > 0);
+        begun(states, Stage.CREW, design.kept().has("crew"));
+        begun(states, Stage.BUILD, layers && box);
+        begun(states, Stage.LOG, !design.probes().isEmpty());
+        return states;
+    }
+
+    private static void put(
+            Map<Stage, StageState> states, List<Finding> findings, Stage stage, boolean begun, boolean complete) {
+        boolean stopped = findings.stream().anyMatch(f -> f.place().stage() == stage && f.severity() == Severity.STOP);
+        StageState state = complete ? (stopped ? StageState.LOOK_AGAIN : StageState.SETTLED) : StageState.BEGUN;
+        states.put(stage, begun ? state : StageState.EMPTY);
+    }
+
+    private static void begun(Map<Stage, StageState> states, Stage stage, boolean present) {
+        if (present) {
+            states.put(stage, StageState.BEGUN);
+        }
+    }
+}

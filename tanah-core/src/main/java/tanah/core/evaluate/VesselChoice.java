@@ -1,0 +1,68 @@
+package tanah.core.evaluate;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import tanah.core.animal.AxisRule;
+import tanah.core.animal.Inhabitant;
+import tanah.core.animal.Space;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.Species;
+import tanah.core.catalogue.VesselModel;
+import tanah.core.design.Boxes;
+import tanah.core.vessel.Vessel;
+
+/** Which vessels of the list suit an animal. */
+public final class VesselChoice {
+    private VesselChoice() {}
+
+    /**
+     * A vessel of the list with what it means for the animal.
+     *
+     * @param model  row
+     * @param vessel true box
+     * @param space  is it enough
+     * @param suits  for life, of a right shape, and of the right kind
+     */
+    public record Candidate(VesselModel model, Vessel vessel, Space space, boolean suits) {}
+
+    /** The lightest vessel of the list that lasts for life, if there is one. */
+    public static Optional<VesselModel> forLife(Inhabitant animal, Catalogue catalogue) {
+        return candidates(animal, catalogue).stream()
+                .filter(Candidate::suits)
+                .min(Comparator.comparingDouble(c -> c.vessel().brim()))
+                .map(Candidate::model);
+    }
+
+    /** All vessels that a design can hold, in the list's order. */
+    public static List<Candidate> candidates(Inhabitant animal, Catalogue catalogue) {
+        return catalogue.allVessels().stream()
+                .filter(VesselModel::fitsDesign)
+                .map(model -> candidate(animal, model, catalogue))
+                .toList();
+    }
+
+    private static Candidate candidate(Inhabitant animal, VesselModel model, Catalogue catalogue) {
+        Vessel vessel = Boxes.resolve(Boxes.fromCatalogue(model, Optional.empty()), catalogue);
+        Space space = Evaluator.space(animal, vessel, Optional.empty());
+        boolean suits =
+                space.isForLife() && AxisRule.judge(animal, vessel).isEmpty() && kindFits(animal.profile(), model);
+        return new Candidate(model, vessel, space, suits);
+    }
+
+    /** Damp boxes must not be of board or mesh; water needs a vessel that holds it (common practice). */
+    private static boolean kindFits(Species species, VesselModel model) {
+        boolean damp = species.humidityDay().max() > 0.7;
+        boolean open = model.material().equals("aluminium_mesh");
+        if (damp && (open || model.material().equals("wood"))) {
+            return false;
+        }
+        if (species.landFraction().max() < 1) {
+            double depth = species.optional("water_depth_max_cm").orElse(0) / 100;
+            boolean holds =
+                    model.holdsWater().equals("full") || model.holdsWater().equals("dam");
+            return holds && model.waterproofDepth().orElse(0) >= Math.min(depth, 0.1);
+        }
+        return true;
+    }
+}

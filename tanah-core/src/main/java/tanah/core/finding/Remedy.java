@@ -1,0 +1,69 @@
+package tanah.core.finding;
+
+import java.util.List;
+
+/**
+ * A way to settle a finding.
+ *
+ * @param key      names the wording
+ * @param measures numbers that the wording needs
+ * @param words    names that the wording needs
+ * @param action   what pressing it does, or {@link Action.ByHand}
+ */
+public record Remedy(String key, List<Measure> measures, List<String> words, Action action) {
+    public Remedy {
+        measures = List.copyOf(measures);
+        words = List.copyOf(words);
+    }
+
+    /** A remedy that a person carries out. */
+    public static Remedy byHand(String key, Measure... measures) {
+        return new Remedy(key, List.of(measures), List.of(), new Action.ByHand());
+    }
+
+    /** A remedy that is one change of the design. */
+    public static Remedy change(String key, Action action, Measure... measures) {
+        return new Remedy(key, List.of(measures), List.of(), action);
+    }
+
+    /** The same remedy with names for its wording. */
+    public Remedy words(String... names) {
+        return new Remedy(key, measures, List.of(names), action);
+    }
+
+    /** What pressing a remedy does. The design package turns each into a new design. */
+    public sealed interface Action {
+        /** Nothing that the tool could do by itself. */
+        record ByHand() implements Action {}
+
+        /** Go to a stage, where the change is made by hand. */
+        record GoTo(Stage stage) implements Action {}
+
+        /** Set the depth of a layer that has one depth (m). */
+        record SetDepth(String layer, double depth) implements Action {}
+
+        /** Set a sloped layer's front and back (m). */
+        record SetSlope(String layer, double front, double back) implements Action {}
+
+        /** Take a layer out. */
+        record RemoveLayer(String layer) implements Action {}
+
+        /** Put a medium or mix in place of a layer's own. */
+        record SetMedia(String layer, String media) implements Action {}
+
+        /** Lay the separator under a layer. */
+        record SetMesh(String layer) implements Action {}
+
+        /** Put a layer of drainage of this depth (m) under everything. */
+        record AddDrainage(String media, double depth) implements Action {}
+
+        /** Set the number of animals and, where given, of males (-1: not given). */
+        record SetCount(String resident, int count, int males) implements Action {}
+
+        /** Choose a school. */
+        record SetSchool(String choice, String option) implements Action {}
+
+        /** Choose another vessel from the list. */
+        record SetVessel(String vessel) implements Action {}
+    }
+}

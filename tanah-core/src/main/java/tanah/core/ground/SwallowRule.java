@@ -1,0 +1,95 @@
+package tanah.core.ground;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import tanah.core.animal.Inhabitant;
+import tanah.core.catalogue.Medium;
+import tanah.core.catalogue.Range;
+import tanah.core.design.Layer;
+import tanah.core.finding.Finding;
+import tanah.core.finding.Measure;
+import tanah.core.finding.Place;
+import tanah.core.finding.Remedy;
+import tanah.core.finding.RuleId;
+import tanah.core.finding.Severity;
+import tanah.core.finding.Stage;
+import tanah.core.units.Unit;
+
+/**
+ * Loose grains of a size that is swallowed with food, where they lie open: caution, stop while the animal is shorter
+ * than 0.6 of an adult. A component counts from a tenth of the settled volume on.
+ */
+public final class SwallowRule {
+    public static final RuleId ID = new RuleId("ground.swallow_risk");
+    private static final double LEAST_SHARE = 0.10;
+    private static final double LEAST_OPEN = 0.01; // share of the floor
+
+    private SwallowRule() {}
+
+    public static List<Finding> judge(Inhabitant animal, List<Layer> layers, GroundResult result) {
+        Optional<Range> risk = animal.profile().swallowRisk();
+        if (risk.isEmpty() || layers.isEmpty()) {
+            return List.of();
+        }
+        List<Finding> findings = new ArrayList<>();
+        for (Layer layer : layers) {
+            Optional<Soil> soil = result.soil(layer.id());
+            if (soil.isPresent() && isOpen(layer.id(), result.terrain())) {
+                worst(soil.get(), risk.get())
+                        .ifPresent(medium -> findings.add(finding(animal, layer, medium, risk.get())));
+            }
+        }
+        if (findings.isEmpty()) {
+            findings.add(Finding.of(
+                            ID,
+                            Severity.GOOD,
+                            Place.of(Stage.GROUND),
+                            List.of(
+                                    size("from", risk.get().min()),
+                                    size("to", risk.get().max())),
+                            List.of())
+                    .worded("", animal.row().scientificName()));
+        }
+        return findings;
+    }
+
+    private static Optional<Medium> worst(Soil soil, Range risk) {
+        Medium found = null;
+        double share = LEAST_SHARE;
+        for (Soil.Part part : soil.parts()) {
+            if (part.settledShare() >= share && risk.contains(part.medium().grainSize())) {
+                found = part.medium();
+                share = part.settledShare();
+            }
+        }
+        return Optional.ofNullable(found);
+    }
+
+    private static boolean isOpen(String layer, Terrain terrain) {
+        double open = 0;
+        double all = 0;
+        for (Cell cell : terrain.cells()) {
+            all += cell.plan().area();
+            List<Slab> slabs = cell.slabs();
+            if (!slabs.isEmpty() && slabs.get(slabs.size() - 1).layer().equals(layer)) {
+                open += cell.plan().area();
+            }
+        }
+        return open > LEAST_OPEN * all;
+    }
+
+    private static Finding finding(Inhabitant animal, Layer layer, Medium medium, Range risk) {
+        return Finding.of(
+                        ID,
+                        animal.isYoung() ? Severity.STOP : Severity.CAUTION,
+                        Place.part(Stage.GROUND, layer.id()),
+                        List.of(size("grain", medium.grainSize()), size("from", risk.min()), size("to", risk.max())),
+                        List.of(Remedy.byHand("cover-grains")))
+                .worded(animal.isYoung() ? "young" : "", animal.row().scientificName(), medium.name());
+    }
+
+    private static Measure size(String name, double metres) {
+        return new Measure(name, metres, Unit.MILLIMETRE);
+    }
+}

@@ -1,0 +1,292 @@
+package tanah.core.scene;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import tanah.core.animal.Inhabitant;
+import tanah.core.design.Design;
+import tanah.core.design.HardscapeItem;
+import tanah.core.design.Layer;
+import tanah.core.design.Probe;
+import tanah.core.design.VesselPlan;
+import tanah.core.geometry.ConvexPolygon;
+import tanah.core.geometry.Plane;
+import tanah.core.geometry.Point;
+import tanah.core.ground.Cell;
+import tanah.core.ground.GroundResult;
+import tanah.core.ground.MeshRule;
+import tanah.core.ground.Slab;
+import tanah.core.ground.Terrain;
+import tanah.core.scene.Scene.Area;
+import tanah.core.scene.Scene.Texture;
+import tanah.core.vessel.Vessel;
+
+/** Cuts a design along a vertical plane and looks at it from above. */
+public final class SceneBuilder {
+    private static final double THIN = 1e-6;
+
+    private final Design design;
+    private final Vessel vessel;
+    private final GroundResult ground;
+    private final double cut;
+
+    private SceneBuilder(Design design, Vessel vessel, GroundResult ground, double cut) {
+        this.design = design;
+        this.vessel = vessel;
+        this.ground = ground;
+        this.cut = Math.max(THIN, Math.min(vessel.width() - THIN, cut));
+    }
+
+    /**
+     * @param lidMesh share of the lid that is mesh
+     * @param cut     distance of the section from the front (m); kept inside the box
+     */
+    public static Scene build(
+            Design design,
+            Vessel vessel,
+            GroundResult ground,
+            List<Inhabitant> animals,
+            double lidMesh,
+            OptionalDouble cut) {
+        return new SceneBuilder(design, vessel, ground, cut.orElse(vessel.width() / 2)).scene(animals, lidMesh);
+    }
+
+    private Scene scene(List<Inhabitant> animals, double lidMesh) {
+        double pane = design.vessel()
+                .map(VesselPlan::pane)
+                .orElse(OptionalDouble.empty())
+                .orElse(0.005);
+        OptionalDouble level = ground.water().isPresent()
+                ? OptionalDouble.of(ground.water().get().level())
+                : OptionalDouble.empty();
+        return new Scene(
+                vessel.length(),
+                vessel.width(),
+                vessel.height(),
+                pane,
+                lidMesh,
+                vessel.frontDam(),
+                cut,
+                section(),
+                plan(),
+                vessel.outline().corners(),
+                level.isPresent() ? water(level.getAsDouble()) : List.of(),
+                level,
+                solids(),
+                barriers(),
+                figures(animals),
+                marks(),
+                strata());
+    }
+
+    private List<Area> section() {
+        List<Area> areas = new ArrayList<>();
+        for (Layer layer : design.ground().layers()) {
+            for (Cell cell : ground.terrain().cells()) {
+                Optional<Slab> slab = cell.slab(layer.id());
+                if (slab.isPresent()) {
+                    trapezoid(cell, slab.get().lower(), slab.get().upper())
+                            .ifPresent(p -> areas.add(new Area(layer.id(), Textures.of(layer, ground), p)));
+                }
+            }
+        }
+        for (Cell cell : ground.terrain().cells()) {
+            if (cell.dam()) {
+                String id = design.ground().dams().get(0).id();
+                trapezoid(cell, Plane.FLOOR, cell.top()).ifPresent(p -> areas.add(new Area(id, damTexture(), p)));
+            }
+        }
+        return areas;
+    }
+
+    private Texture damTexture() {
+        return switch (design.ground().dams().get(0).kind()) {
+            case "stones" -> Texture.ROCK;
+            case "wood" -> Texture.WOOD;
+            default -> Texture.FOAM;
+        };
+    }
+
+    private List<Area> water(double level) {
+        List<Area> areas = new ArrayList<>();
+        Optional<ConvexPolygon> side = design.ground().dams().stream().anyMatch(d -> d.isWatertight())
+                ? design.water().flatMap(w -> w.sideRegion()).map(Layer.Region::outline)
+                : Optional.empty();
+        for (Cell cell : ground.terrain().cells()) {
+            Optional<ConvexPolygon> plan =
+                    side.isEmpty() ? Optional.of(cell.plan()) : cell.plan().intersect(side.get());
+            Optional<ConvexPolygon> wet =
+                    plan.flatMap(p -> p.where(Plane.level(level).minus(cell.top())));
+            if (wet.isPresent()) {
+                Cell piece = new Cell(wet.get(), List.of(), cell.top(), false);
+                trapezoid(piece, cell.top(), Plane.level(level))
+                        .ifPresent(p -> areas.add(new Area("water", Texture.WATER, p)));
+            }
+        }
+        return areas;
+    }
+
+    /** Corners of what the cut sees of a cell between two planes, if it passes through the cell. */
+    private Optional<List<Point>> trapezoid(Cell cell, Plane lower, Plane upper) {
+        double from = Double.MAX_VALUE;
+        double to = -Double.MAX_VALUE;
+        List<Point> corners = cell.plan().corners();
+        for (int i = 0; i < corners.size(); i++) {
+            Point a = corners.get(i);
+            Point b = corners.get((i + 1) % corners.size());
+            if ((a.y() <= cut && b.y() >= cut) || (a.y() >= cut && b.y() <= cut)) {
+                double t = Math.abs(b.y() - a.y()) < 1e-12 ? 0 : (cut - a.y()) / (b.y() - a.y());
+                double x = a.x() + t * (b.x() - a.x());
+                from = Math.min(from, x);
+                to = Math.max(to, x);
+            }
+        }
+        if (!(to - from > THIN)) {
+            return Optional.empty();
+        }
+        return Optional.of(List.of(
+                new Point(from, lower.at(from, cut)),
+                new Point(to, lower.at(to, cut)),
+                new Point(to, upper.at(to, cut)),
+                new Point(from, upper.at(from, cut))));
+    }
+
+    private List<Area> plan() {
+        List<Area> areas = new ArrayList<>();
+        for (Cell cell : ground.terrain().cells()) {
+            areas.add(new Area(topPart(cell), topTexture(cell), cell.plan().corners()));
+        }
+        ground.water().ifPresent(w -> {
+            for (Cell cell : ground.terrain().cells()) {
+                cell.plan()
+                        .where(Plane.level(w.level()).minus(cell.top()))
+                        .filter(p -> !cell.dam())
+                        .ifPresent(p -> areas.add(new Area("water", Texture.WATER, p.corners())));
+            }
+        });
+        return areas;
+    }
+
+    private static String topPart(Cell cell) {
+        return cell.slabs().isEmpty()
+                ? "floor"
+                : cell.slabs().get(cell.slabs().size() - 1).layer();
+    }
+
+    private Texture topTexture(Cell cell) {
+        if (cell.slabs().isEmpty()) {
+            return Texture.VOID;
+        }
+        String id = topPart(cell);
+        return id.equals(Terrain.DAM)
+                ? damTexture()
+                : design.ground().layer(id).map(l -> Textures.of(l, ground)).orElse(Texture.VOID);
+    }
+
+    /** Hardscape that the cut passes, as boxes: its true shape is not in the design. */
+    private List<Area> solids() {
+        List<Area> areas = new ArrayList<>();
+        for (HardscapeItem item : design.hardscape()) {
+            Cell cell = new Cell(new ConvexPolygon(item.outline()), List.of(), Plane.FLOOR, false);
+            trapezoid(cell, Plane.level(item.base()), Plane.level(item.base() + item.height()))
+                    .ifPresent(p -> areas.add(new Area(item.id(), Textures.of(item), p)));
+        }
+        return areas;
+    }
+
+    private List<Scene.Line> barriers() {
+        Optional<Layer> over = MeshRule.layerOnDrainage(design.ground().layers(), ground)
+                .filter(l -> l.options().hasMesh());
+        if (over.isEmpty()) {
+            return List.of();
+        }
+        List<Scene.Line> lines = new ArrayList<>();
+        for (Cell cell : ground.terrain().cells()) {
+            Optional<Slab> slab = cell.slab(over.get().id());
+            if (slab.isPresent()) {
+                trapezoid(cell, slab.get().lower(), slab.get().lower())
+                        .ifPresent(p -> lines.add(new Scene.Line(over.get().id(), List.of(p.get(0), p.get(1)))));
+            }
+        }
+        return lines;
+    }
+
+    private List<Scene.Figure> figures(List<Inhabitant> animals) {
+        List<Scene.Figure> figures = new ArrayList<>();
+        for (Inhabitant animal : animals) {
+            double length = Math.min(animal.profile().totalLengthAdult(), vessel.length() * 0.95);
+            double x = vessel.length() * (0.62 - 0.3 * figures.size());
+            figures.add(new Scene.Figure(
+                    animal.id(),
+                    Forms.of(animal.row().group()),
+                    length,
+                    x,
+                    ground.terrain().surfaceAt(x, cut)));
+        }
+        return figures;
+    }
+
+    private List<Scene.Mark> marks() {
+        List<Scene.Mark> marks = new ArrayList<>();
+        for (Probe probe : design.probes()) {
+            if (probe.kind() != Probe.Kind.ROOM
+                    && probe.x().isPresent()
+                    && probe.z().isPresent()) {
+                marks.add(new Scene.Mark(
+                        probe.id(),
+                        probe.x().getAsDouble(),
+                        probe.y().orElse(cut),
+                        probe.z().getAsDouble()));
+            }
+        }
+        return marks;
+    }
+
+    /** One stratum for each layer that the cut meets: the widest piece carries the label. */
+    private List<Scene.Stratum> strata() {
+        List<Scene.Stratum> strata = new ArrayList<>();
+        List<Area> areas = section();
+        for (Layer layer : design.ground().layers()) {
+            Area widest = null;
+            Area leftmost = null;
+            for (Area area : areas) {
+                if (area.part().equals(layer.id())) {
+                    widest = widest == null || span(area) > span(widest) ? area : widest;
+                    leftmost = leftmost == null
+                                    || area.points().get(0).x()
+                                            < leftmost.points().get(0).x()
+                            ? area
+                            : leftmost;
+                }
+            }
+            if (widest != null && leftmost != null) {
+                strata.add(stratum(layer.id(), widest, leftmost));
+            }
+        }
+        return strata;
+    }
+
+    private Scene.Stratum stratum(String id, Area widest, Area leftmost) {
+        List<Point> p = widest.points();
+        double x = p.get(0).x() + Math.min(0.04, span(widest) / 3);
+        boolean right = (p.get(0).x() + p.get(1).x()) / 2 > vessel.length() / 2
+                && p.get(0).x() > vessel.length() * 0.2;
+        if (right) {
+            x = p.get(1).x() - Math.min(0.04, span(widest) / 3);
+        }
+        double t = (x - p.get(0).x()) / span(widest);
+        double low = p.get(0).y() + t * (p.get(1).y() - p.get(0).y());
+        double high = p.get(3).y() + t * (p.get(2).y() - p.get(3).y());
+        return new Scene.Stratum(
+                id,
+                x,
+                (low + high) / 2,
+                leftmost.points().get(3).y(),
+                leftmost.points().get(0).y());
+    }
+
+    private static double span(Area area) {
+        return area.points().get(1).x() - area.points().get(0).x();
+    }
+}

@@ -1,0 +1,50 @@
+package tanah.core.units;
+
+/**
+ * Units in which a number is shown or typed. {@code toSi} and {@code fromSi} are the only conversions in the project.
+ * Factors are exact by definition (NIST Special Publication 811); °F by its definition.
+ */
+public enum Unit {
+    CENTIMETRE("cm", 0.01),
+    MILLIMETRE("mm", 0.001),
+    INCH("in", 0.0254),
+    METRE("m", 1),
+    SQUARE_METRE("m²", 1),
+    SQUARE_CENTIMETRE("cm²", 1e-4),
+    LITRE("l", 0.001),
+    US_GALLON("gal_us", 0.003785411784),
+    IMPERIAL_GALLON("gal_imp", 0.00454609),
+    KILOGRAM("kg", 1),
+    GRAM("g", 0.001),
+    POUND("lb", 0.45359237),
+    CELSIUS("°C", 1),
+    KELVIN_DIFFERENCE("K", 1),
+    PERCENT("%", 0.01),
+    SHARE("", 1),
+    DEGREE("°", Math.PI / 180),
+    MONTH("months", 1),
+    COUNT("", 1);
+
+    private final String symbol;
+    private final double factor;
+
+    Unit(String symbol, double factor) {
+        this.symbol = symbol;
+        this.factor = factor;
+    }
+
+    /** Symbol as it is printed; empty for counts and shares. */
+    public String symbol() {
+        return symbol;
+    }
+
+    /** The number in SI units. Exact but for the last binary digit. */
+    public double toSi(double value) {
+        return value * factor;
+    }
+
+    /** The inverse of {@link #toSi}. */
+    public double fromSi(double value) {
+        return value / factor;
+    }
+}

@@ -1,0 +1,361 @@
+package tanah.files.design;
+
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import tanah.core.design.Dam;
+import tanah.core.design.Design;
+import tanah.core.design.HardscapeItem;
+import tanah.core.design.Kept;
+import tanah.core.design.Layer;
+import tanah.core.design.NeedOverride;
+import tanah.core.design.Probe;
+import tanah.core.design.Recipe;
+import tanah.core.design.Resident;
+import tanah.core.design.RoomPlan;
+import tanah.core.design.SchoolChoice;
+import tanah.core.design.Surface;
+import tanah.core.design.VesselPlan;
+import tanah.core.design.WaterPart;
+import tanah.core.geometry.Point;
+import tanah.core.units.Unit;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Writes a design as a document. Numbers are rounded to 12 significant digits, which takes back the binary dust of the
+ * conversion to SI, so reading and writing again gives the same document.
+ */
+public final class DesignWriter {
+    private static final MathContext DIGITS = new MathContext(12);
+    private static final JsonNodeFactory JSON = JsonNodeFactory.instance;
+    private static final JsonMapper MAPPER = JsonMapper.builder()
+            .enable(tools.jackson.core.StreamWriteFeature.WRITE_BIGDECIMAL_AS_PLAIN)
+            .build();
+
+    private DesignWriter() {}
+
+    /** The document on several lines. */
+    public static String write(Design design) {
+        return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(json(design)) + "\n";
+    }
+
+    /** The document on one line, for storing. */
+    public static String writeCompact(Design design) {
+        return MAPPER.writeValueAsString(json(design));
+    }
+
+    static ObjectNode json(Design design) {
+        ObjectNode root = JSON.objectNode();
+        root.put("format", "tanah-design").put("version", 1).put("name", design.name());
+        design.note().ifPresent(v -> root.put("note", v));
+        design.mixReason().ifPresent(v -> root.put("mix_reason", v));
+        list(root, "schools", design.schools(), DesignWriter::school);
+        list(root, "animals", design.animals(), DesignWriter::animal);
+        design.vessel().ifPresent(v -> root.set("vessel", vessel(v)));
+        design.room().ifPresent(v -> root.set("room", room(v)));
+        if (!design.ground().layers().isEmpty() || !design.ground().dams().isEmpty()) {
+            ObjectNode ground = root.putObject("ground");
+            list(ground, "layers", design.ground().layers(), DesignWriter::layer);
+            list(ground, "dams", design.ground().dams(), DesignWriter::dam);
+        }
+        list(root, "hardscape", design.hardscape(), DesignWriter::hardscape);
+        design.water().ifPresent(v -> root.set("water", water(v)));
+        if (!design.heat().equals(tanah.core.design.HeatDay.UNSET)) {
+            ObjectNode heat = root.putObject("heat");
+            put(heat, "photoperiod_h", design.heat().photoperiod(), Unit.COUNT);
+            put(heat, "day_start_h", design.heat().dayStart(), Unit.COUNT);
+        }
+        list(root, "probes", design.probes(), DesignWriter::probe);
+        keep(root, design.kept());
+        return root;
+    }
+
+    private static ObjectNode school(SchoolChoice s) {
+        ObjectNode node = JSON.objectNode().put("choice", s.choice()).put("option", s.option());
+        s.reason().ifPresent(v -> node.put("reason", v));
+        return node.put("date", s.date().toString());
+    }
+
+    private static ObjectNode animal(Resident r) {
+        ObjectNode node =
+                JSON.objectNode().put("id", r.id()).put("species", r.species()).put("count", r.count());
+        r.males().ifPresent(v -> node.put("males", v));
+        put(node, "age_months", r.ageMonths(), Unit.MONTH);
+        put(node, "length_cm", r.length(), Unit.CENTIMETRE);
+        put(node, "mass_g", r.mass(), Unit.GRAM);
+        r.origin().ifPresent(v -> node.put("origin", v));
+        list(node, "overrides", r.overrides(), DesignWriter::override);
+        return node;
+    }
+
+    private static ObjectNode override(NeedOverride o) {
+        ObjectNode node = JSON.objectNode().put("field", o.field());
+        if (o.value() instanceof NeedOverride.Value.Number n) {
+            node.put("value", decimal(n.value()));
+        } else if (o.value() instanceof NeedOverride.Value.Words w) {
+            ArrayNode words = node.putArray("value");
+            w.value().forEach(words::add);
+        } else if (o.value() instanceof NeedOverride.Value.Text t) {
+            node.put("value", t.value());
+        }
+        return node.put("reason", o.reason()).put("date", o.date().toString());
+    }
+
+    private static ObjectNode vessel(VesselPlan v) {
+        ObjectNode node = JSON.objectNode();
+        v.catalogue().ifPresent(c -> node.put("catalogue", c));
+        v.shape().ifPresent(s -> node.put("shape", word(s)));
+        v.outside().ifPresent(m -> node.set("outside_cm", measures(m)));
+        v.inside().ifPresent(m -> node.set("inside_cm", measures(m)));
+        if (v.pane().isPresent() || v.base().isPresent()) {
+            ObjectNode pane = node.putObject("pane_mm");
+            put(pane, "side", v.pane(), Unit.MILLIMETRE);
+            put(pane, "base", v.base(), Unit.MILLIMETRE);
+        }
+        v.material().ifPresent(m -> node.put("material", word(m)));
+        v.label().ifPresent(l -> {
+            ObjectNode label = node.putObject("label");
+            label.put("value", decimal(l.value()));
+            label.put("unit", word(l.unit()));
+        });
+        put(node, "usable_height_cm", v.usableHeight(), Unit.CENTIMETRE);
+        put(node, "front_dam_height_cm", v.frontDam(), Unit.CENTIMETRE);
+        put(node, "waterproof_depth_cm", v.waterproofDepth(), Unit.CENTIMETRE);
+        v.lid().ifPresent(l -> {
+            ObjectNode lid = node.putObject("lid");
+            l.material().ifPresent(m -> lid.put("material", m));
+            put(lid, "thickness_mm", l.thickness(), Unit.MILLIMETRE);
+            put(lid, "mesh_fraction", l.meshFraction(), Unit.SHARE);
+            keep(lid, l.kept());
+        });
+        v.structure().ifPresent(s -> {
+            ObjectNode structure = node.putObject("structure");
+            put(structure, "fittings_kg", s.fittings(), Unit.KILOGRAM);
+            put(structure, "stand_kg", s.stand(), Unit.KILOGRAM);
+            put(structure, "stand_capacity_kg", s.capacity(), Unit.KILOGRAM);
+            keep(structure, s.kept());
+        });
+        keep(node, v.kept());
+        return node;
+    }
+
+    private static ObjectNode measures(VesselPlan.Measures m) {
+        ObjectNode node = JSON.objectNode();
+        put(node, "length", m.length(), Unit.CENTIMETRE);
+        put(node, "width", m.width(), Unit.CENTIMETRE);
+        put(node, "height", m.height(), Unit.CENTIMETRE);
+        put(node, "leg", m.leg(), Unit.CENTIMETRE);
+        put(node, "side", m.side(), Unit.CENTIMETRE);
+        put(node, "side_width", m.sideWidth(), Unit.CENTIMETRE);
+        put(node, "bow", m.bow(), Unit.CENTIMETRE);
+        return node;
+    }
+
+    private static ObjectNode room(RoomPlan r) {
+        ObjectNode node = JSON.objectNode();
+        node.set("winter", season(r.winter()));
+        node.set("summer", season(r.summer()));
+        put(node, "band_k", r.givenBand(), Unit.KELVIN_DIFFERENCE);
+        keep(node, r.kept());
+        return node;
+    }
+
+    private static ObjectNode season(RoomPlan.Season s) {
+        return JSON.objectNode()
+                .put("temp_day_c", decimal(s.tempDay()))
+                .put("temp_night_c", decimal(s.tempNight()))
+                .put("rh_day_pct", decimal(Unit.PERCENT.fromSi(s.humidityDay())))
+                .put("rh_night_pct", decimal(Unit.PERCENT.fromSi(s.humidityNight())));
+    }
+
+    private static ObjectNode layer(Layer l) {
+        ObjectNode node = JSON.objectNode().put("id", l.id()).put("kind", word(l.kind()));
+        l.media().ifPresent(m -> node.set("media", recipe(m)));
+        l.region().ifPresent(r -> node.set("region_cm", region(r)));
+        node.set("surface", surface(l.surface()));
+        Layer.Options o = l.options();
+        put(node, "bag_l", o.bagVolume(), Unit.LITRE);
+        put(node, "bag_price", o.bagPrice(), Unit.COUNT);
+        put(node, "waste_frac", o.waste(), Unit.SHARE);
+        put(node, "displaced_l", o.displaced(), Unit.LITRE);
+        put(node, "aquatic", o.aquatic());
+        put(node, "burrow", o.burrow());
+        put(node, "retained", o.retained());
+        put(node, "mesh", o.mesh());
+        put(node, "needs_min_depth_cm", o.needsMinDepth(), Unit.CENTIMETRE);
+        put(node, "accept_fertiliser", o.acceptFertiliser());
+        put(node, "support_frac", o.supportShare(), Unit.SHARE);
+        put(node, "void_open", o.voidOpen(), Unit.SHARE);
+        keep(node, l.kept());
+        return node;
+    }
+
+    private static JsonNode recipe(Recipe recipe) {
+        if (recipe instanceof Recipe.Named named) {
+            return JSON.stringNode(named.id());
+        }
+        if (recipe instanceof Recipe.Own own) {
+            ObjectNode parts = JSON.objectNode();
+            own.parts().forEach((id, part) -> parts.put(id, decimal(part)));
+            return parts;
+        }
+        throw new IllegalStateException("unknown recipe " + recipe);
+    }
+
+    private static ArrayNode region(Layer.Region region) {
+        ArrayNode node = JSON.arrayNode();
+        List<Point> corners = region.outline().corners();
+        if (region.rectangle()) {
+            for (double v : new double[] {
+                corners.get(0).x(),
+                corners.get(0).y(),
+                corners.get(2).x(),
+                corners.get(2).y()
+            }) {
+                node.add(cm(v));
+            }
+            return node;
+        }
+        return outline(corners);
+    }
+
+    private static ArrayNode outline(List<Point> corners) {
+        ArrayNode node = JSON.arrayNode();
+        corners.forEach(p -> node.addArray().add(cm(p.x())).add(cm(p.y())));
+        return node;
+    }
+
+    private static ObjectNode surface(Surface surface) {
+        ObjectNode node = JSON.objectNode();
+        if (surface instanceof Surface.Thickness t) {
+            return node.put("type", "thickness").put("thickness_cm", cm(t.thickness()));
+        }
+        if (surface instanceof Surface.Level l) {
+            return node.put("type", "level").put("top_cm", cm(l.top()));
+        }
+        if (surface instanceof Surface.Slope s) {
+            return node.put("type", "slope").put("front_cm", cm(s.front())).put("back_cm", cm(s.back()));
+        }
+        if (surface instanceof Surface.Profile p) {
+            node.put("type", "profile").put("axis", word(p.axis()));
+            ArrayNode points = node.putArray("points_cm");
+            p.nodes().forEach(n -> points.addArray().add(cm(n.along())).add(cm(n.height())));
+            return node;
+        }
+        throw new IllegalStateException("unknown surface " + surface);
+    }
+
+    private static ObjectNode dam(Dam d) {
+        ObjectNode node = JSON.objectNode().put("id", d.id()).put("kind", d.kind());
+        node.set("region_cm", region(d.region()));
+        node.put("top_cm", cm(d.top()));
+        put(node, "watertight", d.watertight());
+        putDensity(node, d.density());
+        return node;
+    }
+
+    private static ObjectNode hardscape(HardscapeItem h) {
+        ObjectNode node = JSON.objectNode().put("id", h.id());
+        h.name().ifPresent(v -> node.put("name", v));
+        h.kind().ifPresent(v -> node.put("class", v));
+        h.media().ifPresent(v -> node.put("media", v));
+        node.set("outline_cm", outline(h.outline()));
+        put(node, "base_z_cm", h.givenBase(), Unit.CENTIMETRE);
+        node.put("height_cm", cm(h.height()));
+        put(node, "volume_l", h.volume(), Unit.LITRE);
+        putDensity(node, h.density());
+        put(node, "mass_kg", h.mass(), Unit.KILOGRAM);
+        put(node, "in_water", h.inWater());
+        keep(node, h.kept());
+        return node;
+    }
+
+    private static ObjectNode water(WaterPart w) {
+        ObjectNode node = JSON.objectNode();
+        put(node, "level_cm", w.level(), Unit.CENTIMETRE);
+        w.sideRegion().ifPresent(r -> node.set("side_region_cm", region(r)));
+        keep(node, w.kept());
+        return node;
+    }
+
+    private static ObjectNode probe(Probe p) {
+        ObjectNode node = JSON.objectNode().put("id", p.id());
+        p.name().ifPresent(v -> node.put("name", v));
+        node.put("kind", word(p.kind()));
+        p.zone().ifPresent(z -> node.put("zone", word(z)));
+        put(node, "x_cm", p.x(), Unit.CENTIMETRE);
+        put(node, "y_cm", p.y(), Unit.CENTIMETRE);
+        put(node, "z_cm", p.z(), Unit.CENTIMETRE);
+        p.on().ifPresent(v -> node.put("on", v));
+        if (!p.reads().isEmpty()) {
+            ArrayNode reads = node.putArray("reads");
+            p.reads().forEach(reads::add);
+        }
+        return node;
+    }
+
+    private static void keep(ObjectNode node, Kept kept) {
+        kept.fields().forEach((name, value) -> node.set(name, tree(value)));
+    }
+
+    private static JsonNode tree(Object value) {
+        if (value instanceof Map<?, ?> map) {
+            ObjectNode node = JSON.objectNode();
+            map.forEach((name, v) -> node.set((String) name, tree(v)));
+            return node;
+        }
+        if (value instanceof List<?> list) {
+            ArrayNode node = JSON.arrayNode();
+            list.forEach(v -> node.add(tree(v)));
+            return node;
+        }
+        if (value instanceof BigDecimal number) {
+            return JSON.numberNode(number);
+        }
+        if (value instanceof Boolean flag) {
+            return JSON.booleanNode(flag);
+        }
+        return value == Kept.Missing.NULL ? JSON.nullNode() : JSON.stringNode((String) value);
+    }
+
+    private static <T> void list(
+            ObjectNode node, String name, List<T> items, java.util.function.Function<T, ObjectNode> write) {
+        if (!items.isEmpty()) {
+            ArrayNode array = node.putArray(name);
+            items.forEach(item -> array.add(write.apply(item)));
+        }
+    }
+
+    private static void put(ObjectNode node, String name, OptionalDouble value, Unit unit) {
+        value.ifPresent(v -> node.put(name, decimal(unit.fromSi(v))));
+    }
+
+    private static void put(ObjectNode node, String name, Optional<Boolean> value) {
+        value.ifPresent(v -> node.put(name, v));
+    }
+
+    private static void putDensity(ObjectNode node, OptionalDouble density) {
+        density.ifPresent(d -> node.put("density_kg_per_l", decimal(d / 1000)));
+    }
+
+    private static BigDecimal cm(double metres) {
+        return decimal(Unit.CENTIMETRE.fromSi(metres));
+    }
+
+    private static BigDecimal decimal(double value) {
+        BigDecimal rounded = new BigDecimal(value).round(DIGITS).stripTrailingZeros();
+        return rounded.scale() < 0 ? rounded.setScale(0) : rounded;
+    }
+
+    private static String word(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT);
+    }
+}

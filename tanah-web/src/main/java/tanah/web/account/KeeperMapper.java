@@ -1,0 +1,24 @@
+package tanah.web.account;
+
+import java.util.Optional;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+
+/** Accounts. */
+@Mapper
+interface KeeperMapper {
+    Optional<Keeper> findByName(@Param("name") String name);
+
+    /** The id of the new keeper, or empty if the name is taken. */
+    Optional<Long> insert(
+            @Param("name") String name, @Param("passwordHash") String passwordHash, @Param("demo") boolean demo);
+
+    /** The name of the demo account while the demo data is loaded. */
+    Optional<String> demoName();
+
+    int deleteDemo(@Param("id") long id);
+
+    Optional<String> setting(@Param("key") String key);
+
+    void putSetting(@Param("key") String key, @Param("value") String value);
+}

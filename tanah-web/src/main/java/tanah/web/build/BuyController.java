@@ -1,0 +1,125 @@
+package tanah.web.build;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import tanah.core.build.BuyLine;
+import tanah.core.build.MixBatch;
+import tanah.core.build.Shopping;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.evaluate.Evaluation;
+import tanah.core.evaluate.Evaluator;
+import tanah.core.finding.Severity;
+import tanah.core.finding.Stage;
+import tanah.core.units.Unit;
+import tanah.web.account.Keeper;
+import tanah.web.design.DesignPages;
+import tanah.web.design.Ledger;
+import tanah.web.design.Notes;
+import tanah.web.design.PartNames;
+import tanah.web.design.SheetOptions;
+import tanah.web.enclosure.Enclosure;
+import tanah.web.enclosure.EnclosureService;
+import tanah.web.forms.Numbers;
+
+/** What to buy and mix, on a page that prints. */
+@Controller
+class BuyController {
+    private static final String THIN = "\u2009";
+
+    private final EnclosureService enclosures;
+    private final Catalogue catalogue;
+    private final DesignPages pages;
+    private final Notes notes;
+    private final PartNames names;
+
+    BuyController(EnclosureService enclosures, Catalogue catalogue, DesignPages pages, Notes notes, PartNames names) {
+        this.enclosures = enclosures;
+        this.catalogue = catalogue;
+        this.pages = pages;
+        this.notes = notes;
+        this.names = names;
+    }
+
+    /** @param what thing; @param need amount; @param packs whole packs; @param price; @param why; @param watch for */
+    public record Line(String what, String need, String packs, String price, String why, String watch) {}
+
+    /** @param layer name; @param parts name and amount; @param loose sum; @param placed once settled */
+    public record Batch(String layer, List<Part> parts, String loose, String placed) {}
+
+    /** @param what medium; @param amount loose; @param share of the batch */
+    public record Part(String what, String amount, String share) {}
+
+    @GetMapping("/enclosures/{id}/build")
+    String build(@PathVariable long id, @AuthenticationPrincipal Keeper keeper, Model model) {
+        Enclosure enclosure = enclosures.get(keeper.id(), id);
+        Evaluation e = Evaluator.evaluate(enclosure.design(), catalogue);
+        SheetOptions options = new SheetOptions("section", "", null, 680, 380);
+        model.addAttribute("view", pages.view(keeper.id(), enclosure, e, Stage.BUILD, options));
+        model.addAttribute("lines", e.shopping().map(s -> lines(s, e)).orElse(List.of()));
+        model.addAttribute("batches", e.shopping().map(s -> batches(s, e)).orElse(List.of()));
+        model.addAttribute(
+                "price", e.shopping().map(s -> Ledger.money(s.price())).orElse(""));
+        model.addAttribute(
+                "total",
+                e.mass().map(m -> Numbers.kilograms(m.total()) + THIN + "kg").orElse(""));
+        model.addAttribute("heavy", e.mass().filter(m -> m.total() > 25).isPresent());
+        model.addAttribute(
+                "stops",
+                notes.of(e, catalogue, "/enclosures/" + id).stream()
+                        .filter(n -> n.severity() == Severity.STOP)
+                        .toList());
+        return "build/buy";
+    }
+
+    private List<Line> lines(Shopping shopping, Evaluation e) {
+        List<Line> lines = new ArrayList<>();
+        for (BuyLine line : shopping.lines()) {
+            boolean litres = line.unit().equals("l");
+            lines.add(new Line(
+                    litres
+                            ? catalogue.groundName(line.item())
+                            : "Separator mesh, opening 1 to 1.5 mm, or fleece on fine sand",
+                    litres ? Numbers.litres(line.need()) + THIN + "L" : Numbers.fixed(line.need(), 2) + THIN + "m²",
+                    line.packs().map(BuyController::packs).orElse("by the " + (litres ? "litre" : "metre")),
+                    Ledger.money(line.price()),
+                    line.forParts().stream()
+                            .map(s -> names.of(s.part(), e.design(), catalogue)
+                                    + (line.forParts().size() > 1 && litres
+                                            ? " " + Numbers.litres(s.amount()) + THIN + "L"
+                                            : ""))
+                            .collect(Collectors.joining(", ")),
+                    String.join("; ", line.flags())));
+        }
+        return lines;
+    }
+
+    private static String packs(tanah.core.build.PackChoice choice) {
+        return choice.picks().stream()
+                .map(p -> p.count() + " × "
+                        + Numbers.upTo(Unit.LITRE.fromSi(p.pack().amount()), 1) + THIN + "L")
+                .collect(Collectors.joining(" + "));
+    }
+
+    private List<Batch> batches(Shopping shopping, Evaluation e) {
+        List<Batch> batches = new ArrayList<>();
+        for (MixBatch batch : shopping.batches()) {
+            batches.add(new Batch(
+                    names.of(batch.layer(), e.design(), catalogue),
+                    batch.parts().stream()
+                            .map(p -> new Part(
+                                    catalogue.groundName(p.media()),
+                                    Numbers.litres(p.volume()) + THIN + "L",
+                                    Numbers.upTo(100 * p.share(), 0) + THIN + "%"))
+                            .toList(),
+                    Numbers.litres(batch.loose()) + THIN + "L",
+                    Numbers.litres(batch.placed()) + THIN + "L"));
+        }
+        return batches;
+    }
+}

@@ -1,0 +1,52 @@
+package tanah.web.catalogue;
+
+import java.text.Normalizer;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.stereotype.Component;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.Species;
+
+/** Search by common name, Latin name and group. All words must be found; several matches are all returned. */
+@Component
+public class SpeciesSearch {
+    private final Catalogue catalogue;
+
+    SpeciesSearch(Catalogue catalogue) {
+        this.catalogue = catalogue;
+    }
+
+    /** Best first: a name that begins with the text, then by Latin name. */
+    public List<Species> find(String text) {
+        List<String> words = Arrays.stream(plain(text).split("\\s+"))
+                .filter(w -> !w.isEmpty())
+                .toList();
+        if (words.isEmpty()) {
+            return List.of();
+        }
+        return catalogue.allSpecies().stream()
+                .filter(s -> words.stream().allMatch(haystack(s)::contains))
+                .sorted(Comparator.comparing((Species s) -> !startsWith(s, words.get(0)))
+                        .thenComparing(Species::scientificName))
+                .toList();
+    }
+
+    private static boolean startsWith(Species species, String word) {
+        return plain(species.scientificName()).startsWith(word)
+                || plain(species.commonName()).startsWith(word);
+    }
+
+    private static String haystack(Species s) {
+        return plain(s.commonName() + " " + s.scientificName() + " " + s.group());
+    }
+
+    private static String plain(String text) {
+        return Normalizer.normalize(text, Normalizer.Form.NFD)
+                .replaceAll("\\p{M}", "")
+                .replace('-', ' ')
+                .toLowerCase(Locale.ROOT)
+                .strip();
+    }
+}

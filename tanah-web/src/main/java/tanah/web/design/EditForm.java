@@ -1,0 +1,46 @@
+package tanah.web.design;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One edit of the ground as it comes from a form or a drag; all text, judged by {@link GroundEdits}.
+ *
+ * @param base  revision that the page shows
+ * @param op    what to do
+ * @param part  layer, or empty
+ * @param value first typed value
+ * @param other second typed value
+ * @param draft whether only to look: nothing is saved
+ */
+public record EditForm(
+        @Nullable Integer base,
+        @Nullable String op,
+        @Nullable String part,
+        @Nullable String value,
+        @Nullable String other,
+        @Nullable Boolean draft) {
+
+    static String orEmpty(@Nullable String text) {
+        return text == null ? "" : text;
+    }
+
+    String opWord() {
+        return orEmpty(op);
+    }
+
+    String partId() {
+        return orEmpty(part);
+    }
+
+    String valueText() {
+        return orEmpty(value);
+    }
+
+    String otherText() {
+        return orEmpty(other);
+    }
+
+    boolean isDraft() {
+        return Boolean.TRUE.equals(draft);
+    }
+}

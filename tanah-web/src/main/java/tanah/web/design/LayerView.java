@@ -1,0 +1,39 @@
+package tanah.web.design;
+
+import java.util.List;
+
+/**
+ * A layer as a row of the pit.
+ *
+ * @param id       in the design
+ * @param kind     word of its kind
+ * @param name     what it is made of
+ * @param texture  pattern
+ * @param media    catalogue id, or empty for an own mix or open space
+ * @param form     depth, slope or fixed
+ * @param depth    typed depth (cm), or mean depth
+ * @param front    front of a slope (cm)
+ * @param back     back of a slope (cm)
+ * @param mesh     whether a separator lies under it
+ * @param numbers  label and value, in order
+ * @param parts    loose litres of each component
+ * @param selected whether it is being edited
+ */
+public record LayerView(
+        String id,
+        String kind,
+        String name,
+        String texture,
+        String media,
+        String form,
+        String depth,
+        String front,
+        String back,
+        boolean mesh,
+        List<Row> numbers,
+        List<Row> parts,
+        boolean selected) {
+
+    /** @param label what; @param value with its unit */
+    public record Row(String label, String value) {}
+}

@@ -1,0 +1,23 @@
+package tanah.web.design;
+
+import java.util.List;
+import tanah.core.finding.Severity;
+
+/**
+ * The ledger: the animal, the stand, the bill, the last edits.
+ *
+ * @param bars     of the animal
+ * @param standNote what the stand carries
+ * @param stand    rows
+ * @param bill     rows
+ * @param edits    newest first
+ */
+public record LedgerView(
+        List<Bar> bars, String standNote, List<LayerView.Row> stand, List<LayerView.Row> bill, List<Edit> edits) {
+
+    /** @param label what; @param value with unit; @param severity verdict; @param svg bar; @param verdict in words */
+    public record Bar(String label, String value, Severity severity, String svg, String verdict) {}
+
+    /** @param summary what changed; @param time when */
+    public record Edit(String summary, String time) {}
+}

@@ -1,0 +1,41 @@
+package tanah.web.design;
+
+import java.util.List;
+import tanah.core.finding.Severity;
+
+/**
+ * A finding as it is shown.
+ *
+ * @param key      identifies it among the notes of this design
+ * @param severity shape and word
+ * @param letter   of its peg, or empty
+ * @param title    a fact
+ * @param reason   with numbers
+ * @param place    where, for people
+ * @param stage    that it belongs to
+ * @param remedies in order
+ */
+public record NoteView(
+        String key,
+        Severity severity,
+        String letter,
+        String title,
+        String reason,
+        String place,
+        String stage,
+        List<RemedyView> remedies) {
+
+    /**
+     * A remedy.
+     *
+     * @param index which of the finding's remedies
+     * @param words on the button
+     * @param kind  press (one change), go (a link) or hand (words only)
+     * @param href  where a link leads
+     */
+    public record RemedyView(int index, String words, String kind, String href) {}
+
+    public String word() {
+        return severity.name().charAt(0) + severity.name().substring(1).toLowerCase(java.util.Locale.ROOT);
+    }
+}

@@ -1,0 +1,252 @@
+package tanah.web.design;
+
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.springframework.stereotype.Component;
+import tanah.core.animal.Inhabitant;
+import tanah.core.animal.Space;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.Species;
+import tanah.core.design.Boxes;
+import tanah.core.design.Design;
+import tanah.core.design.Ground;
+import tanah.core.evaluate.Evaluation;
+import tanah.core.evaluate.Evaluator;
+import tanah.core.evaluate.VesselChoice;
+import tanah.core.finding.Severity;
+import tanah.core.finding.Stage;
+import tanah.core.scene.SceneBuilder;
+import tanah.core.units.Unit;
+import tanah.core.vessel.Vessel;
+import tanah.web.catalogue.SpeciesSearch;
+import tanah.web.enclosure.RevisionRow;
+import tanah.web.forms.Numbers;
+import tanah.web.svg.BoxSvg;
+
+/** Puts the start sheet together. */
+@Component
+class StartPages {
+    private static final String THIN = "\u2009";
+    private static final int MOST_MATCHES = 12;
+    private static final int CARDS = 3;
+
+    private final Catalogue catalogue;
+    private final SpeciesSearch search;
+    private final NeedBars needs;
+    private final Strata strata;
+    private final Ledger ledger;
+    private final Notes notes;
+    private final Clock clock;
+
+    StartPages(
+            Catalogue catalogue,
+            SpeciesSearch search,
+            NeedBars needs,
+            Strata strata,
+            Ledger ledger,
+            Notes notes,
+            Clock clock) {
+        this.catalogue = catalogue;
+        this.search = search;
+        this.needs = needs;
+        this.strata = strata;
+        this.ledger = ledger;
+        this.notes = notes;
+        this.clock = clock;
+    }
+
+    /** @param id 0 while nothing is stored */
+    StartView view(
+            long id, int revision, String saved, Design design, StartForm form, Stage stage, List<RevisionRow> edits) {
+        Evaluation e = Evaluator.evaluate(design, catalogue);
+        String base = id == 0 ? "" : "/enclosures/" + id;
+        Optional<Inhabitant> animal = e.animals().stream().findFirst();
+        List<VesselChoice.Candidate> candidates =
+                animal.map(a -> VesselChoice.candidates(a, catalogue)).orElse(List.of());
+        List<NoteView> noted = notes.of(e, catalogue, base).stream()
+                .filter(n -> n.stage().equals("animal") || n.stage().equals("vessel"))
+                .toList();
+        return new StartView(
+                id,
+                revision,
+                design.name(),
+                DesignPages.latin(e),
+                saved,
+                strata.of(e, base, stage),
+                matches(form),
+                !form.get("q").isBlank(),
+                animal.map(a -> chosen(a.profile()))
+                        .orElse(new StartView.Chosen(false, "", "", List.of(), List.of(), List.of())),
+                animal.map(a -> cards(a, candidates, form.get("vessel"))).orElse(List.of()),
+                options(candidates, form.get("vessel")),
+                ledger.of(e, edits, OffsetDateTime.now(clock)),
+                noted,
+                answers(e));
+    }
+
+    private List<StartView.Match> matches(StartForm form) {
+        return search.find(form.get("q")).stream()
+                .limit(MOST_MATCHES)
+                .map(s -> new StartView.Match(
+                        s.id(), s.commonName(), s.scientificName(), hint(s), s.id().equals(form.get("species"))))
+                .toList();
+    }
+
+    private static String hint(Species s) {
+        return s.biome().replace('-', ' ') + ", " + s.social() + ", " + s.text("activity");
+    }
+
+    private StartView.Chosen chosen(Species s) {
+        List<String> lines = new ArrayList<>();
+        lines.add("Smallest box for one adult " + cm(s.minLength()) + " × " + cm(s.minDepth()) + " × "
+                + cm(s.minHeight()) + THIN + "cm outside, " + Numbers.upTo(100 * s.extraFloor(), 0) + THIN
+                + "% more floor for each further one.");
+        add(lines, "Company: ", s.text("social_note"));
+        add(lines, "", s.text("notes"));
+        List<String> cautions = new ArrayList<>();
+        s.list("keeper_hazard").forEach(cautions::add);
+        s.list("legal").forEach(cautions::add);
+        return new StartView.Chosen(true, s.commonName(), s.scientificName(), needs.of(s), lines, cautions);
+    }
+
+    private static void add(List<String> lines, String head, String text) {
+        if (!text.isEmpty()) {
+            lines.add(head + text + ".");
+        }
+    }
+
+    /** The chosen vessel and the smallest ones that last for life, smallest first. */
+    private List<StartView.Card> cards(Inhabitant animal, List<VesselChoice.Candidate> candidates, String chosen) {
+        List<VesselChoice.Candidate> shown = new ArrayList<>(candidates.stream()
+                .filter(VesselChoice.Candidate::suits)
+                .sorted(Comparator.comparingDouble(c -> c.vessel().brim()))
+                .limit(CARDS)
+                .toList());
+        candidates.stream()
+                .filter(c -> c.model().id().equals(chosen) && !shown.contains(c))
+                .findFirst()
+                .ifPresent(c -> shown.add(0, c));
+        double widest =
+                shown.stream().mapToDouble(c -> c.vessel().length()).max().orElse(1);
+        return shown.stream()
+                .limit(CARDS)
+                .map(c -> card(animal, c, widest, c.model().id().equals(chosen)))
+                .toList();
+    }
+
+    private StartView.Card card(Inhabitant animal, VesselChoice.Candidate c, double widest, boolean chosen) {
+        Space space = c.space();
+        Vessel v = c.vessel();
+        boolean now = space.ratio() >= space.scaleNow() - 1e-9;
+        Severity severity = !now
+                ? (space.ratio() >= 0.8 * space.scaleNow() ? Severity.CAUTION : Severity.STOP)
+                : space.isForLife() ? (c.suits() ? Severity.GOOD : Severity.CAUTION) : Severity.CAUTION;
+        String verdict = !now
+                ? "Too small now"
+                : space.isForLife()
+                        ? (c.suits() ? "Lasts for life" : "Another kind is better")
+                        : "Too small once grown";
+        String reason = "Offers " + Numbers.upTo(100 * space.ratio(), 0) + THIN + "% of the grown need, " + limit(space)
+                + " first."
+                + space.lasts().stream()
+                        .mapToObj(m -> " Until month " + Numbers.upTo(m, m < 10 ? 1 : 0) + " of age.")
+                        .findFirst()
+                        .orElse("");
+        Design empty = Design.named("x")
+                .withVessel(Boxes.fromCatalogue(c.model(), Optional.empty()))
+                .withAnimals(List.of(animal.resident()));
+        Evaluation e = Evaluator.evaluate(empty.withGround(Ground.EMPTY), catalogue);
+        String svg = BoxSvg.draw(
+                SceneBuilder.build(
+                        empty,
+                        v,
+                        e.ground().orElseThrow(),
+                        List.of(animal),
+                        c.model().lidMesh(),
+                        OptionalDouble.empty()),
+                c.model().name(),
+                false);
+        return new StartView.Card(
+                c.model().id(),
+                c.model().name(),
+                svg,
+                Math.round(100 * v.length() / widest),
+                severity,
+                verdict,
+                reason,
+                cm(v.length()) + " × " + cm(v.width()) + " × " + cm(v.height()) + THIN + "cm inside, "
+                        + Numbers.litres(v.brim()) + THIN + "L",
+                Numbers.kilograms(v.emptyMass()) + THIN + "kg empty"
+                        + c.model()
+                                .price()
+                                .map(p -> ", about " + Numbers.upTo(p.low(), 0) + "–" + Numbers.upTo(p.high(), 0))
+                                .orElse(""),
+                chosen);
+    }
+
+    private static String limit(Space space) {
+        return switch (space.limit()) {
+                    case LENGTH -> "length";
+                    case DEPTH -> "depth";
+                    case HEIGHT -> "height";
+                    case CLIMBING -> "free height";
+                    case AREA -> "floor";
+                }
+                + " runs out";
+    }
+
+    private List<StartView.Option> options(List<VesselChoice.Candidate> candidates, String chosen) {
+        if (candidates.isEmpty()) {
+            return catalogue.allVessels().stream()
+                    .filter(v -> v.fitsDesign())
+                    .map(v -> new StartView.Option(v.id(), v.name(), false, v.id().equals(chosen)))
+                    .toList();
+        }
+        return candidates.stream()
+                .map(c -> new StartView.Option(
+                        c.model().id(),
+                        c.model().name(),
+                        c.suits(),
+                        c.model().id().equals(chosen)))
+                .toList();
+    }
+
+    private static List<LayerView.Row> answers(Evaluation e) {
+        List<LayerView.Row> rows = new ArrayList<>();
+        e.vessel().ifPresent(v -> {
+            rows.add(new LayerView.Row(
+                    "Inside", cm(v.length()) + " × " + cm(v.width()) + " × " + cm(v.height()) + THIN + "cm"));
+            rows.add(new LayerView.Row("True capacity", Numbers.litres(v.brim()) + THIN + "L"));
+            v.label()
+                    .ifPresent(l -> rows.add(new LayerView.Row(
+                            "Label",
+                            Numbers.litres(l.volume()) + THIN + "L, holds "
+                                    + Numbers.upTo(100 * v.brim() / l.volume(), 0) + THIN + "% of it")));
+            rows.add(new LayerView.Row("Floor", Numbers.fixed(v.floorArea(), 3) + THIN + "m²"));
+            rows.add(new LayerView.Row(
+                    "Empty",
+                    Numbers.kilograms(v.emptyMass()) + THIN + "kg, between "
+                            + Numbers.kilograms(v.massBand().min()) + " and "
+                            + Numbers.kilograms(v.massBand().max())));
+            v.frontDam().ifPresent(d -> rows.add(new LayerView.Row("Front lip", cm(d) + THIN + "cm")));
+        });
+        e.animals().stream().findFirst().map(a -> e.space().get(a.id())).ifPresent(space -> {
+            rows.add(new LayerView.Row("Animals it carries now", most(space.mostNow())));
+            rows.add(new LayerView.Row("and grown, by floor", most(space.mostGrown())));
+        });
+        return rows;
+    }
+
+    private static String most(java.util.OptionalInt most) {
+        return most.isPresent() ? String.valueOf(most.getAsInt()) : "no limit by floor";
+    }
+
+    private static String cm(double metres) {
+        return Numbers.upTo(Unit.CENTIMETRE.fromSi(metres), 1);
+    }
+}

@@ -1,0 +1,114 @@
+package tanah.web.log;
+
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
+import tanah.core.animal.Inhabitant;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.Species;
+import tanah.core.commission.ReadingKind;
+import tanah.core.commission.ReadingVerdict;
+import tanah.core.commission.Wanted;
+import tanah.core.design.Design;
+import tanah.core.design.Probe;
+import tanah.core.finding.Severity;
+import tanah.web.forms.Numbers;
+
+/** Judges readings against what the first animal of a design wants at that place and hour. */
+@Component
+public class Judge {
+    private static final String THIN = "\u2009";
+
+    private final Catalogue catalogue;
+    private final MessageSource messages;
+    private final Clock clock;
+
+    Judge(Catalogue catalogue, MessageSource messages, Clock clock) {
+        this.catalogue = catalogue;
+        this.messages = messages;
+        this.clock = clock;
+    }
+
+    /**
+     * A reading judged, in words.
+     *
+     * @param severity empty where nothing is wanted there at that hour
+     * @param verdict  such as "Good, by 1.6"
+     * @param wanted   such as "22–28 °C, cool end by day"
+     * @param value    with its unit
+     * @param raw      what it was judged against
+     */
+    public record Judged(Optional<Severity> severity, String verdict, String wanted, String value, Wanted raw) {}
+
+    /** The judgement of a value in °C or per cent; empty where the place or the animal is no longer in the design. */
+    public Optional<Judged> judge(Design design, String place, String kindId, double value, OffsetDateTime at) {
+        Optional<ReadingKind> kind = ReadingKind.of(kindId);
+        Optional<Wanted> wanted = wanted(design, place, kindId, at);
+        if (kind.isEmpty() || wanted.isEmpty()) {
+            return Optional.empty();
+        }
+        double si = kind.get().unit().toSi(value);
+        ReadingVerdict verdict = ReadingVerdict.of(si, kind.get(), wanted.get());
+        return Optional.of(new Judged(
+                verdict.severity(),
+                words(verdict, kind.get()),
+                wantedWords(wanted.get(), kind.get()),
+                shown(kind.get(), value),
+                wanted.get()));
+    }
+
+    /** What is wanted at a place and time. */
+    public Optional<Wanted> wanted(Design design, String place, String kindId, OffsetDateTime at) {
+        Optional<Probe> probe =
+                design.probes().stream().filter(p -> p.id().equals(place)).findFirst();
+        Optional<Species> needs = design.animals().stream()
+                .findFirst()
+                .map(a -> Inhabitant.of(a, catalogue).profile());
+        Optional<ReadingKind> kind = ReadingKind.of(kindId);
+        if (probe.isEmpty() || needs.isEmpty() || kind.isEmpty()) {
+            return Optional.empty();
+        }
+        var local = at.atZoneSameInstant(clock.getZone());
+        double hour = local.getHour() + local.getMinute() / 60.0;
+        return Optional.of(Wanted.at(needs.get(), probe.get(), kind.get(), hour, design.heat()));
+    }
+
+    /** A value with its unit. */
+    public static String shown(ReadingKind kind, double value) {
+        return kind == ReadingKind.RH ? Numbers.upTo(value, 1) + THIN + "%" : Numbers.fixed(value, 1) + THIN + "°C";
+    }
+
+    /** Kinds of readings that a place takes and that are judged. */
+    public static List<ReadingKind> kinds(Probe probe) {
+        return probe.reads().stream().flatMap(r -> ReadingKind.of(r).stream()).toList();
+    }
+
+    private String words(ReadingVerdict verdict, ReadingKind kind) {
+        if (verdict.severity().isEmpty()) {
+            return message("reading.not_judged");
+        }
+        double margin = kind.unit().fromSi(verdict.margin());
+        String number = Numbers.fixed(Math.abs(margin), 1);
+        Severity severity = verdict.severity().get();
+        return severity == Severity.GOOD
+                ? message("reading.good", number)
+                : message("reading." + severity.name().toLowerCase(Locale.ROOT), number);
+    }
+
+    private String wantedWords(Wanted wanted, ReadingKind kind) {
+        String basis = message("wanted." + wanted.basis().name().toLowerCase(Locale.ROOT));
+        return wanted.range()
+                .map(r -> Numbers.upTo(kind.unit().fromSi(r.min()), 1) + "–"
+                        + Numbers.upTo(kind.unit().fromSi(r.max()), 1) + THIN + (kind == ReadingKind.RH ? "%" : "°C")
+                        + ", " + basis)
+                .orElse(basis);
+    }
+
+    private String message(String key, Object... arguments) {
+        return messages.getMessage(key, arguments, Locale.ENGLISH);
+    }
+}

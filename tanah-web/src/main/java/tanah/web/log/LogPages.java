@@ -1,0 +1,257 @@
+package tanah.web.log;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.springframework.context.MessageSource;
+import org.springframework.stereotype.Component;
+import tanah.core.catalogue.Range;
+import tanah.core.commission.ReadingKind;
+import tanah.core.commission.Wanted;
+import tanah.core.design.Design;
+import tanah.core.design.Probe;
+import tanah.core.finding.Severity;
+import tanah.web.enclosure.Enclosure;
+import tanah.web.forms.Numbers;
+import tanah.web.svg.RangeBar;
+import tanah.web.svg.ReadingChart;
+
+/** Puts the pages of the log together. */
+@Component
+class LogPages {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+    private static final DateTimeFormatter FULL = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
+    private static final int BAND_STEPS_MOST = 400;
+
+    private final ReadingService readings;
+    private final Judge judge;
+    private final MessageSource messages;
+    private final Clock clock;
+
+    LogPages(ReadingService readings, Judge judge, MessageSource messages, Clock clock) {
+        this.readings = readings;
+        this.judge = judge;
+        this.messages = messages;
+        this.clock = clock;
+    }
+
+    /** A place with the quantities read there. @param number on the drawing, 0 in the room */
+    public record PlaceView(String id, int number, String name, List<KindView> kinds, boolean chosen) {}
+
+    /** @param id of the kind; @param name; @param unit; @param chosen; @param wanted now */
+    public record KindView(String id, String name, String unit, boolean chosen, String wanted, String last) {}
+
+    /** A stored reading in the table. */
+    public record Line(
+            long id,
+            String when,
+            String place,
+            String kind,
+            String value,
+            String wanted,
+            Optional<Severity> severity,
+            String verdict) {}
+
+    /** A place's newest reading as a bar. */
+    public record Bar(
+            String label, String ago, String value, Optional<Severity> severity, String verdict, String svg) {}
+
+    List<PlaceView> places(long keeperId, Enclosure enclosure, String place, String kind) {
+        List<Reading> last = readings.last(keeperId, enclosure.id());
+        OffsetDateTime now = OffsetDateTime.now(clock);
+        List<PlaceView> places = new ArrayList<>();
+        int number = 0;
+        for (Probe probe : enclosure.design().probes()) {
+            List<KindView> kinds = new ArrayList<>();
+            for (ReadingKind k : Judge.kinds(probe)) {
+                String wanted = judge.judge(enclosure.design(), probe.id(), k.id(), 0, now)
+                        .map(Judge.Judged::wanted)
+                        .orElse("");
+                String before = last.stream()
+                        .filter(r -> r.place().equals(probe.id()) && r.kind().equals(k.id()))
+                        .map(r -> Judge.shown(k, r.value()) + ", " + LastReadings.ago(r.takenAt(), now))
+                        .findFirst()
+                        .orElse("");
+                boolean chosen = probe.id().equals(place) && k.id().equals(kind);
+                kinds.add(new KindView(k.id(), name(k), k == ReadingKind.RH ? "%" : "°C", chosen, wanted, before));
+            }
+            boolean drawn = probe.kind() != Probe.Kind.ROOM
+                    && probe.x().isPresent()
+                    && probe.z().isPresent();
+            if (!kinds.isEmpty()) {
+                places.add(new PlaceView(
+                        probe.id(),
+                        drawn ? number + 1 : 0,
+                        probe.label(),
+                        kinds,
+                        probe.id().equals(place)));
+            }
+            number += drawn ? 1 : 0;
+        }
+        return places;
+    }
+
+    String name(ReadingKind kind) {
+        return messages.getMessage("kind." + kind.id(), null, Locale.ENGLISH);
+    }
+
+    List<Line> table(long keeperId, Enclosure enclosure, int most) {
+        return readings.newest(keeperId, enclosure.id(), most).stream()
+                .map(r -> line(enclosure.design(), r))
+                .toList();
+    }
+
+    private Line line(Design design, Reading r) {
+        Optional<Judge.Judged> judged = judge.judge(design, r.place(), r.kind(), r.value(), r.takenAt());
+        ReadingKind kind = ReadingKind.of(r.kind()).orElseThrow();
+        return new Line(
+                r.id(),
+                FULL.format(local(r.takenAt())),
+                place(design, r.place()),
+                name(kind),
+                Judge.shown(kind, r.value()),
+                judged.map(Judge.Judged::wanted).orElse(""),
+                judged.flatMap(Judge.Judged::severity),
+                judged.map(Judge.Judged::verdict).orElse(""));
+    }
+
+    List<Bar> bars(long keeperId, Enclosure enclosure) {
+        OffsetDateTime now = OffsetDateTime.now(clock);
+        List<Bar> bars = new ArrayList<>();
+        for (Reading r : readings.last(keeperId, enclosure.id())) {
+            Optional<Judge.Judged> judged =
+                    judge.judge(enclosure.design(), r.place(), r.kind(), r.value(), r.takenAt());
+            ReadingKind kind = ReadingKind.of(r.kind()).orElseThrow();
+            Optional<Range> wanted = judged.flatMap(j -> j.raw().range())
+                    .map(w -> new Range(kind.unit().fromSi(w.min()), kind.unit().fromSi(w.max())));
+            if (wanted.isEmpty()) {
+                continue;
+            }
+            String label =
+                    place(enclosure.design(), r.place()) + ", " + name(kind).toLowerCase(Locale.ROOT);
+            String svg = RangeBar.around(
+                            wanted.get().min(),
+                            wanted.get().max(),
+                            java.util.OptionalDouble.empty(),
+                            List.of(r.value()),
+                            label + ", read " + Judge.shown(kind, r.value()) + ", "
+                                    + judged.get().verdict())
+                    .draw();
+            bars.add(new Bar(
+                    label,
+                    LastReadings.ago(r.takenAt(), now),
+                    Judge.shown(kind, r.value()),
+                    judged.get().severity(),
+                    judged.get().verdict(),
+                    svg));
+        }
+        return bars;
+    }
+
+    /** The chart of one place and kind over so many days. */
+    String chart(long keeperId, Enclosure enclosure, String place, String kindId, int days) {
+        ReadingKind kind = ReadingKind.of(kindId).orElseThrow();
+        OffsetDateTime now = OffsetDateTime.now(clock);
+        OffsetDateTime since = now.minusDays(days);
+        List<ReadingChart.Dot> dots = new ArrayList<>();
+        int outside = 0;
+        for (Reading r : readings.series(keeperId, enclosure.id(), place, kindId, since)) {
+            Optional<Judge.Judged> judged = judge.judge(enclosure.design(), place, kindId, r.value(), r.takenAt());
+            boolean out = judged.flatMap(Judge.Judged::severity)
+                    .filter(s -> s != Severity.GOOD)
+                    .isPresent();
+            outside += out ? 1 : 0;
+            dots.add(new ReadingChart.Dot(
+                    r.takenAt().toEpochSecond(),
+                    r.value(),
+                    out,
+                    FULL.format(local(r.takenAt())) + ", " + Judge.shown(kind, r.value())
+                            + judged.map(j -> ", " + j.verdict()).orElse("")));
+        }
+        String sentence = name(kind) + ", " + place(enclosure.design(), place) + ", last " + days + " days: "
+                + dots.size() + " readings, " + outside + " outside what is wanted.";
+        return new ReadingChart(
+                        dots,
+                        bands(enclosure.design(), place, kind, since, now, days),
+                        since.toEpochSecond(),
+                        now.toEpochSecond(),
+                        marks(since, now, days),
+                        kind == ReadingKind.RH ? "%" : "°C",
+                        sentence)
+                .draw();
+    }
+
+    /** What is wanted, sampled: by the hour for short charts, by day and night for long ones. */
+    private List<ReadingChart.Band> bands(
+            Design design, String place, ReadingKind kind, OffsetDateTime since, OffsetDateTime now, int days) {
+        List<ReadingChart.Band> bands = new ArrayList<>();
+        long span = now.toEpochSecond() - since.toEpochSecond();
+        long step = Math.max(3600, span / BAND_STEPS_MOST);
+        for (long t = since.toEpochSecond(); t < now.toEpochSecond(); t += step) {
+            OffsetDateTime at = OffsetDateTime.ofInstant(java.time.Instant.ofEpochSecond(t), zone());
+            Optional<Range> wanted = judge.wanted(design, place, kind.id(), at).flatMap(Wanted::range);
+            if (wanted.isPresent()) {
+                bands.add(new ReadingChart.Band(
+                        t,
+                        t + step,
+                        kind.unit().fromSi(wanted.get().min()),
+                        kind.unit().fromSi(wanted.get().max())));
+            }
+        }
+        return days > 7 ? envelope(bands) : bands;
+    }
+
+    /** Over many days the stripes of day and night say nothing: one band from the lowest to the highest wanted. */
+    private static List<ReadingChart.Band> envelope(List<ReadingChart.Band> bands) {
+        if (bands.isEmpty()) {
+            return bands;
+        }
+        double low = bands.stream().mapToDouble(ReadingChart.Band::low).min().orElseThrow();
+        double high = bands.stream().mapToDouble(ReadingChart.Band::high).max().orElseThrow();
+        return List.of(new ReadingChart.Band(
+                bands.get(0).from(), bands.get(bands.size() - 1).to(), low, high));
+    }
+
+    private List<ReadingChart.Day> marks(OffsetDateTime since, OffsetDateTime now, int days) {
+        List<ReadingChart.Day> marks = new ArrayList<>();
+        int every = Math.max(1, (int) Math.ceil(days / 8.0));
+        LocalDate day = local(since).toLocalDate().plusDays(1);
+        while (day.isBefore(local(now).toLocalDate().plusDays(1))) {
+            marks.add(new ReadingChart.Day(day.atStartOfDay(zone()).toEpochSecond(), DAY.format(day)));
+            day = day.plusDays(every);
+        }
+        return marks;
+    }
+
+    String place(Design design, String id) {
+        return design.probes().stream()
+                .filter(p -> p.id().equals(id))
+                .map(Probe::label)
+                .findFirst()
+                .orElse(id);
+    }
+
+    /** Local time as a form field shows it. */
+    String typed(OffsetDateTime at) {
+        return local(at).toLocalDateTime().withSecond(0).withNano(0).toString();
+    }
+
+    String value(Reading reading) {
+        return Numbers.upTo(reading.value(), 2);
+    }
+
+    private ZonedDateTime local(OffsetDateTime at) {
+        return at.atZoneSameInstant(zone());
+    }
+
+    private ZoneId zone() {
+        return clock.getZone();
+    }
+}

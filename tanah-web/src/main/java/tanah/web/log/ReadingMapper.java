@@ -1,0 +1,49 @@
+package tanah.web.log;
+
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+
+/** Readings of enclosures. Every statement carries the keeper. */
+@Mapper
+interface ReadingMapper {
+    void ensureMonth(@Param("at") OffsetDateTime at);
+
+    /** The id of the new row, or empty if the same reading came before or the enclosure is another keeper's. */
+    Optional<Long> insert(@Param("keeperId") long keeperId, @Param("row") Reading.New row);
+
+    void insertAll(@Param("keeperId") long keeperId, @Param("rows") List<Reading.New> rows);
+
+    Optional<Reading> find(
+            @Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId, @Param("id") long id);
+
+    List<Reading> series(
+            @Param("keeperId") long keeperId,
+            @Param("enclosureId") long enclosureId,
+            @Param("place") String place,
+            @Param("kind") String kind,
+            @Param("since") OffsetDateTime since);
+
+    List<Reading> newest(
+            @Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId, @Param("most") int most);
+
+    /** The last reading of each place and kind. */
+    List<Reading> last(@Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId);
+
+    /** Keeps what the reading is now, so that a change can be taken back. */
+    int remember(@Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId, @Param("id") long id);
+
+    /** Returns 1, or 0 if the row has another version by now. */
+    int update(
+            @Param("keeperId") long keeperId,
+            @Param("enclosureId") long enclosureId,
+            @Param("row") Reading row,
+            @Param("deleted") boolean deleted);
+
+    /** Puts the last change back; returns 0 if there is none. */
+    int takeBack(@Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId, @Param("id") long id);
+
+    void forgetChange(@Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId, @Param("id") long id);
+}

@@ -1,0 +1,90 @@
+package tanah.web.log;
+
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tanah.web.shell.NotFoundException;
+
+/** Takes, changes and takes back readings. */
+@Service
+public class ReadingService {
+    private static final int BATCH = 500;
+
+    private final ReadingMapper readings;
+
+    ReadingService(ReadingMapper readings) {
+        this.readings = readings;
+    }
+
+    /** The id of the row, or empty if this reading came before. */
+    @Transactional
+    public Optional<Long> add(long keeperId, Reading.New reading) {
+        readings.ensureMonth(reading.takenAt());
+        return readings.insert(keeperId, reading);
+    }
+
+    @Transactional
+    public void addAll(long keeperId, List<Reading.New> all) {
+        all.stream()
+                .map(r -> r.takenAt().withOffsetSameInstant(ZoneOffset.UTC))
+                .map(at -> at.toLocalDate().withDayOfMonth(1))
+                .distinct()
+                .forEach(first -> readings.ensureMonth(first.atStartOfDay().atOffset(ZoneOffset.UTC)));
+        for (int i = 0; i < all.size(); i += BATCH) {
+            readings.insertAll(keeperId, all.subList(i, Math.min(all.size(), i + BATCH)));
+        }
+    }
+
+    public List<Reading> series(long keeperId, long enclosureId, String place, String kind, OffsetDateTime since) {
+        return readings.series(keeperId, enclosureId, place, kind, since);
+    }
+
+    public List<Reading> newest(long keeperId, long enclosureId, int most) {
+        return readings.newest(keeperId, enclosureId, most);
+    }
+
+    public List<Reading> last(long keeperId, long enclosureId) {
+        return readings.last(keeperId, enclosureId);
+    }
+
+    public Reading get(long keeperId, long enclosureId, long id) {
+        return readings.find(keeperId, enclosureId, id).orElseThrow(() -> new NotFoundException("reading " + id));
+    }
+
+    /** Whether the change was stored; not, if somebody changed the reading since. */
+    @Transactional
+    public boolean change(long keeperId, long enclosureId, Reading changed) {
+        readings.ensureMonth(changed.takenAt());
+        return write(keeperId, enclosureId, changed, false);
+    }
+
+    /** Whether the reading was taken out; it can be taken back. */
+    @Transactional
+    public boolean remove(long keeperId, long enclosureId, long id) {
+        return readings.find(keeperId, enclosureId, id)
+                .map(r -> write(keeperId, enclosureId, r, true))
+                .orElse(false);
+    }
+
+    /** Puts the last change of a reading back. */
+    @Transactional
+    public boolean takeBack(long keeperId, long enclosureId, long id) {
+        boolean done = readings.takeBack(keeperId, enclosureId, id) > 0;
+        if (done) {
+            readings.forgetChange(keeperId, enclosureId, id);
+        }
+        return done;
+    }
+
+    private boolean write(long keeperId, long enclosureId, Reading row, boolean deleted) {
+        readings.remember(keeperId, enclosureId, row.id());
+        if (readings.update(keeperId, enclosureId, row, deleted) > 0) {
+            return true;
+        }
+        readings.forgetChange(keeperId, enclosureId, row.id());
+        return false;
+    }
+}

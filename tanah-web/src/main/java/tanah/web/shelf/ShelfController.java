@@ -1,0 +1,134 @@
+package tanah.web.shelf;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.evaluate.Evaluation;
+import tanah.core.evaluate.Evaluator;
+import tanah.core.finding.Severity;
+import tanah.core.finding.Stage;
+import tanah.core.scene.Scene;
+import tanah.web.account.Keeper;
+import tanah.web.account.KeeperService;
+import tanah.web.design.DesignPages;
+import tanah.web.design.NoteView;
+import tanah.web.design.Notes;
+import tanah.web.design.Strata;
+import tanah.web.enclosure.Enclosure;
+import tanah.web.enclosure.EnclosureService;
+import tanah.web.forms.Numbers;
+import tanah.web.log.LastReadings;
+import tanah.web.svg.BoxSvg;
+
+/** The shelf: all enclosures of a keeper, drawn to one scale. */
+@Controller
+class ShelfController {
+    /** Inner length below which the scale is not drawn larger (m). */
+    private static final double LEAST_WIDEST = 0.9;
+
+    /** Room that a drawing leaves for its walls, both sides together (m). */
+    private static final double EDGES = 0.04;
+
+    private final EnclosureService enclosures;
+    private final Catalogue catalogue;
+    private final DesignPages pages;
+    private final Notes notes;
+    private final Strata strata;
+    private final LastReadings readings;
+    private final KeeperService keepers;
+
+    ShelfController(
+            EnclosureService enclosures,
+            Catalogue catalogue,
+            DesignPages pages,
+            Notes notes,
+            Strata strata,
+            LastReadings readings,
+            KeeperService keepers) {
+        this.enclosures = enclosures;
+        this.catalogue = catalogue;
+        this.pages = pages;
+        this.notes = notes;
+        this.strata = strata;
+        this.readings = readings;
+        this.keepers = keepers;
+    }
+
+    @GetMapping("/")
+    String shelf(@AuthenticationPrincipal Keeper keeper, Model model) {
+        List<Enclosure> all = enclosures.all(keeper.id());
+        List<Evaluation> evaluated =
+                all.stream().map(e -> Evaluator.evaluate(e.design(), catalogue)).toList();
+        double widest = evaluated.stream()
+                .flatMap(e -> e.vessel().stream())
+                .mapToDouble(v -> v.length())
+                .max()
+                .orElse(LEAST_WIDEST);
+        List<ShelfCard> cards = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            cards.add(card(all.get(i), evaluated.get(i), Math.max(widest, LEAST_WIDEST)));
+        }
+        double tallest = evaluated.stream()
+                .flatMap(e -> e.vessel().stream())
+                .mapToDouble(v -> v.height())
+                .max()
+                .orElse(LEAST_WIDEST / 2);
+        model.addAttribute("tall", Math.round(100 * (tallest + EDGES) / (Math.max(widest, LEAST_WIDEST) + EDGES)) + 1);
+        model.addAttribute("cards", cards);
+        model.addAttribute("widest", Numbers.upTo(100 * Math.max(widest, LEAST_WIDEST), 0));
+        model.addAttribute("first", first(cards).orElse(null));
+        model.addAttribute("readings", readings.of(keeper.id(), all));
+        model.addAttribute("keeperName", keeper.name());
+        model.addAttribute(
+                "isDemo", keepers.demoName().filter(keeper.name()::equals).isPresent());
+        return "shelf/shelf";
+    }
+
+    private ShelfCard card(Enclosure enclosure, Evaluation e, double widest) {
+        Optional<Scene> scene = pages.scene(e, OptionalDouble.empty());
+        String base = "/enclosures/" + enclosure.id();
+        List<NoteView> noted = notes.of(e, catalogue, base);
+        return new ShelfCard(
+                enclosure.id(),
+                e.design().name(),
+                DesignPages.latin(e),
+                enclosure.phase(),
+                scene.map(s -> BoxSvg.draw(s, "Section of " + e.design().name(), false))
+                        .orElse(""),
+                Math.round(100 * (scene.map(Scene::length).orElse(0.3) + EDGES) / (widest + EDGES)),
+                strata.of(e, base, Stage.LOG),
+                tally(e),
+                noted.stream()
+                        .filter(n -> n.severity() != Severity.GOOD)
+                        .limit(1)
+                        .toList(),
+                e.mass().map(m -> Numbers.kilograms(m.total()) + "\u2009kg").orElse(""));
+    }
+
+    private static List<ShelfCard.Tally> tally(Evaluation e) {
+        List<ShelfCard.Tally> worst = new ArrayList<>();
+        for (Severity severity : Severity.values()) {
+            long count = e.count(severity);
+            if (count > 0 && worst.size() < 2) {
+                String word = severity.name().toLowerCase(Locale.ROOT);
+                boolean plural = count > 1 && severity != Severity.GOOD;
+                worst.add(new ShelfCard.Tally(severity, count + " " + word + (plural ? "s" : "")));
+            }
+        }
+        return worst;
+    }
+
+    /** The enclosure with the worst note; the shelf's head names it. */
+    private static Optional<ShelfCard> first(List<ShelfCard> cards) {
+        return cards.stream()
+                .filter(c -> !c.first().isEmpty())
+                .min(java.util.Comparator.comparing(c -> c.first().get(0).severity()));
+    }
+}

@@ -1,0 +1,43 @@
+package tanah.web.shell;
+
+import jakarta.servlet.RequestDispatcher;
+import jakarta.servlet.http.HttpServletRequest;
+import java.security.SecureRandom;
+import java.util.Locale;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.webmvc.error.ErrorController;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.RequestMapping;
+
+/** Error pages in the product's look. What broke goes to the log once, with the number that the page shows. */
+@Controller
+class ErrorPages implements ErrorController {
+    private static final Logger LOG = LoggerFactory.getLogger(ErrorPages.class);
+
+    private final SecureRandom random = new SecureRandom();
+
+    @RequestMapping("/error")
+    String error(HttpServletRequest request, Model model) {
+        Object code = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
+        HttpStatus status = code instanceof Integer number ? HttpStatus.resolve(number) : null;
+        if (status == null) {
+            status = HttpStatus.NOT_FOUND;
+        }
+        model.addAttribute("status", status.value());
+        if (status.is5xxServerError()) {
+            String report = String.format(Locale.ROOT, "%08X", random.nextInt());
+            Object cause = request.getAttribute(RequestDispatcher.ERROR_EXCEPTION);
+            LOG.error("report {}", report, cause instanceof Throwable thrown ? thrown : null);
+            model.addAttribute("report", report);
+        }
+        return switch (status) {
+            case FORBIDDEN -> "error/403";
+            case NOT_FOUND, METHOD_NOT_ALLOWED, BAD_REQUEST -> "error/404";
+            case CONTENT_TOO_LARGE -> "error/413";
+            default -> status.is5xxServerError() ? "error/500" : "error/404";
+        };
+    }
+}

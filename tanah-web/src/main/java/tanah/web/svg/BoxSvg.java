@@ -1,0 +1,128 @@
+package tanah.web.svg;
+
+import java.util.List;
+import java.util.Locale;
+import tanah.core.geometry.Point;
+import tanah.core.scene.Scene;
+
+/** Draws one enclosure without labels, for the shelf, the list of vessels and the phone. */
+public final class BoxSvg {
+    private static final double UNITS = 400; // drawing units for a metre
+    private static final double EDGE = 8;
+
+    private BoxSvg() {}
+
+    /**
+     * @param label  for screen readers
+     * @param places whether to number the places of readings
+     */
+    public static String draw(Scene scene, String label, boolean places) {
+        double width = scene.length() * UNITS + 2 * EDGE;
+        double height = scene.height() * UNITS + 2 * EDGE;
+        Svg svg = new Svg();
+        svg.open(
+                "svg",
+                "class",
+                "box-drawing",
+                "viewBox",
+                "0 0 " + Svg.n(width) + " " + Svg.n(height),
+                "role",
+                "img",
+                "aria-label",
+                label,
+                "preserveAspectRatio",
+                "xMidYMax meet");
+        svg.empty(
+                "rect",
+                "x",
+                EDGE,
+                "y",
+                EDGE,
+                "width",
+                scene.length() * UNITS,
+                "height",
+                scene.height() * UNITS,
+                "class",
+                "air");
+        areas(svg, scene.water(), height);
+        areas(svg, scene.section(), height);
+        areas(svg, scene.solids(), height);
+        for (Scene.Figure f : scene.animals()) {
+            double scale = f.length() * UNITS / 100;
+            double x = Math.min(EDGE + f.x() * UNITS, width - EDGE - f.length() * UNITS);
+            svg.open(
+                            "g",
+                            "class",
+                            "animal",
+                            "transform",
+                            "translate(" + Svg.n(Math.max(EDGE, x)) + " " + Svg.n(y(f.z(), height)) + ") scale("
+                                    + Svg.n4(scale) + ")")
+                    .empty("path", "d", AnimalForms.path(f.form()))
+                    .close("g");
+        }
+        svg.empty(
+                "path",
+                "d",
+                "M" + Svg.n(EDGE - 2) + " " + Svg.n(EDGE) + "V" + Svg.n(height - EDGE + 2) + "H"
+                        + Svg.n(width - EDGE + 2) + "V" + Svg.n(EDGE),
+                "class",
+                "box-wall");
+        double mesh = scene.length() * UNITS * scene.lidMesh();
+        svg.empty(
+                "path",
+                "d",
+                "M" + Svg.n(EDGE) + " " + Svg.n(EDGE - 2) + "H" + Svg.n(width - EDGE - mesh),
+                "class",
+                "lid");
+        if (mesh > 0) {
+            svg.empty(
+                    "path",
+                    "d",
+                    "M" + Svg.n(width - EDGE - mesh) + " " + Svg.n(EDGE - 2) + "h" + Svg.n(mesh),
+                    "class",
+                    "lid-mesh");
+        }
+        if (places) {
+            int number = 1;
+            for (Scene.Mark mark : scene.marks()) {
+                svg.open("g", "class", "place", "data-place", mark.part())
+                        .empty("circle", "cx", EDGE + mark.x() * UNITS, "cy", y(mark.z(), height), "r", 17)
+                        .text(
+                                "text",
+                                String.valueOf(number++),
+                                "x",
+                                EDGE + mark.x() * UNITS,
+                                "y",
+                                y(mark.z(), height) + 7,
+                                "text-anchor",
+                                "middle")
+                        .close("g");
+            }
+        }
+        return svg.close("svg").toString();
+    }
+
+    private static void areas(Svg svg, List<Scene.Area> areas, double height) {
+        for (Scene.Area area : areas) {
+            StringBuilder d = new StringBuilder();
+            for (Point p : area.points()) {
+                d.append(d.isEmpty() ? 'M' : 'L')
+                        .append(Svg.n(EDGE + p.x() * UNITS))
+                        .append(' ')
+                        .append(Svg.n(y(p.y(), height)));
+            }
+            svg.empty(
+                    "path",
+                    "d",
+                    d.append('Z'),
+                    "fill",
+                    "url(#tx-" + area.texture().name().toLowerCase(Locale.ROOT) + ")",
+                    "class",
+                    "cut");
+        }
+    }
+
+    private static double y(double z, double height) {
+        return height - EDGE - z * UNITS;
+    }
+}

@@ -1,0 +1,113 @@
+package tanah.web.svg;
+
+import java.util.List;
+import java.util.OptionalDouble;
+
+/**
+ * A range bar: what is wanted as a bracket, what is expected as a bar, what was read as lozenges, on one axis. All
+ * values in the unit shown.
+ *
+ * @param low      lower end of what is wanted; empty: open
+ * @param high     upper end of what is wanted; empty: open
+ * @param axisMin  left end of the axis
+ * @param axisMax  right end of the axis
+ * @param value    expected or offered; empty: none
+ * @param readings newest first
+ * @param sentence for screen readers
+ */
+public record RangeBar(
+        OptionalDouble low,
+        OptionalDouble high,
+        double axisMin,
+        double axisMax,
+        OptionalDouble value,
+        List<Double> readings,
+        String sentence) {
+    private static final double WIDTH = 242;
+    private static final double EDGE = 4;
+    private static final double MIDDLE = 10;
+
+    public RangeBar {
+        readings = List.copyOf(readings);
+    }
+
+    /** A bar whose axis is the wanted span with 60 % on each side. */
+    public static RangeBar around(
+            double low, double high, OptionalDouble value, List<Double> readings, String sentence) {
+        double span = Math.max(high - low, 1e-6);
+        return new RangeBar(
+                OptionalDouble.of(low),
+                OptionalDouble.of(high),
+                low - 0.6 * span,
+                high + 0.6 * span,
+                value,
+                readings,
+                sentence);
+    }
+
+    public String draw() {
+        Svg svg = new Svg();
+        svg.open(
+                "svg",
+                "class",
+                "range-bar",
+                "viewBox",
+                "0 0 242 34",
+                "role",
+                "img",
+                "aria-label",
+                sentence,
+                "preserveAspectRatio",
+                "none");
+        svg.empty("path", "d", "M" + EDGE + " " + MIDDLE + "H" + (WIDTH - EDGE), "class", "axis");
+        bracket(svg);
+        value.ifPresent(v -> bar(svg, v));
+        for (int i = Math.min(2, readings.size() - 1); i >= 0; i--) {
+            double x = x(readings.get(i));
+            svg.empty(
+                    "path",
+                    "d",
+                    "M" + Svg.n(x) + " 3.5l5 6.5l-5 6.5l-5 -6.5Z",
+                    "class",
+                    i == 0 ? "read" : "read older");
+        }
+        low.ifPresent(v -> svg.text("text", number(v), "x", x(v), "y", 31, "text-anchor", "middle"));
+        high.ifPresent(v -> svg.text("text", number(v), "x", x(v), "y", 31, "text-anchor", "middle"));
+        return svg.close("svg").toString();
+    }
+
+    private void bracket(Svg svg) {
+        double from = low.isPresent() ? x(low.getAsDouble()) : EDGE;
+        double to = high.isPresent() ? x(high.getAsDouble()) : WIDTH - EDGE;
+        svg.empty("rect", "x", from, "y", 2, "width", Math.max(0, to - from), "height", 16, "class", "wanted");
+        if (low.isPresent()) {
+            svg.empty("path", "d", "M" + Svg.n(from + 4) + " 2h-4v16h4", "class", "bracket");
+        }
+        if (high.isPresent()) {
+            svg.empty("path", "d", "M" + Svg.n(to - 4) + " 2h4v16h-4", "class", "bracket");
+        }
+    }
+
+    private void bar(Svg svg, double v) {
+        boolean outside = v < low.orElse(-Double.MAX_VALUE) || v > high.orElse(Double.MAX_VALUE);
+        if (outside) {
+            svg.empty("rect", "x", x(v) - 5, "y", 5, "width", 10, "height", 10, "class", "over");
+        } else {
+            svg.empty("rect", "x", x(v) - 3.5, "y", 6.5, "width", 7, "height", 7, "class", "expected");
+        }
+        if (v < axisMin) {
+            svg.empty("path", "d", "M2 10l6 -4v8Z", "class", "off");
+        } else if (v > axisMax) {
+            svg.empty("path", "d", "M240 10l-6 -4v8Z", "class", "off");
+        }
+    }
+
+    private double x(double value) {
+        double share = (value - axisMin) / (axisMax - axisMin);
+        return EDGE + Math.max(0, Math.min(1, share)) * (WIDTH - 2 * EDGE);
+    }
+
+    private static String number(double value) {
+        return Svg.n(Math.round(value * 10) / 10.0).replace('-', '−');
+    }
+}

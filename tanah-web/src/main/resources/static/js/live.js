@@ -1,0 +1,45 @@
+// Sends a change and puts the parts of the page that come back in their places by id.
+const header = document.querySelector('meta[name="_csrf_header"]')?.content;
+const token = document.querySelector('meta[name="_csrf"]')?.content;
+
+export async function ask(url, options = {}) {
+  const headers = { "X-Tanah": "live" };
+  if (options.method === "POST" && header) {
+    headers[header] = token;
+  }
+  const response = await fetch(url, { ...options, headers, credentials: "same-origin" });
+  if (response.redirected || response.status === 401 || response.status === 403) {
+    throw new SignedOut();
+  }
+  if (!response.ok && response.status !== 409) {
+    throw new Error(String(response.status));
+  }
+  return { page: new DOMParser().parseFromString(await response.text(), "text/html"), status: response.status };
+}
+
+export class SignedOut extends Error {}
+
+/** Puts parts in place; what is being typed and where the focus is stay. */
+export function place(page, ids) {
+  const focused = document.activeElement;
+  const focusId = focused && focused.id;
+  const handle = focused && focused.dataset && focused.dataset.handle;
+  const typing = focused && focused.matches && focused.matches("input") ? { id: focused.id, value: focused.value, stands: focused.dataset.stands } : null;
+  for (const id of ids) {
+    const fresh = page.getElementById(id);
+    const old = document.getElementById(id);
+    if (fresh && old) {
+      old.replaceWith(document.adoptNode(fresh));
+    }
+  }
+  if (typing && typing.id) {
+    const again = document.getElementById(typing.id);
+    if (again && again !== focused && typing.value !== typing.stands) {
+      again.value = typing.value;
+    }
+  }
+  const target = handle ? document.querySelector(`[data-handle="${handle}"]`) : focusId && document.getElementById(focusId);
+  if (target && target !== document.activeElement) {
+    target.focus({ preventScroll: true });
+  }
+}
