@@ -25,7 +25,7 @@ public final class SpaceRule {
     /** @param larger the action that puts a vessel of the list which suits for life in place, or a way to the stage */
     public static List<Finding> judge(Inhabitant animal, Space space, Action larger, String largerName) {
         List<Finding> findings = new ArrayList<>();
-        findings.add(now(animal, space, larger, largerName));
+        findings.add(atPresent(animal, space, larger, largerName));
         boolean grown = space.age().isEmpty() && space.scaleNow() >= 1;
         if (!grown) {
             findings.add(grown(animal, space, larger, largerName));
@@ -41,7 +41,7 @@ public final class SpaceRule {
         return findings;
     }
 
-    private static Finding now(Inhabitant animal, Space space, Action larger, String largerName) {
+    private static Finding atPresent(Inhabitant animal, Space space, Action larger, String largerName) {
         double offers = space.ratio();
         double needs = space.scaleNow();
         List<Measure> numbers = List.of(ratio("offers", offers), ratio("needs", needs));

@@ -29,8 +29,8 @@ public final class Blend {
     public static Soil of(Medium medium) {
         Medium.WaterHolding w = medium.water();
         boolean fibre = isFibre(medium);
-        double minerals = isMineralFine(medium) ? 1 : 0;
-        double clay = minerals > 0 ? medium.texture().clay() : 0;
+        double minerals = isMineralFine(medium) ? 1 - medium.texture().organic() : 0;
+        double clay = minerals > 0 ? medium.texture().clay() / minerals : 0;
         double coarse = medium.grain() == Grain.FINE ? 0 : 1;
         return new Soil(
                 List.of(new Soil.Part(medium, 1, medium.settling())),
@@ -90,7 +90,9 @@ public final class Blend {
         boolean byField = fines > 1e-12 && organic < 0.2;
         double fieldCapacity = byField ? at336 : at10;
         double settling = mean(Medium::settling);
-        double minerals = mean(m -> isMineralFine(m) ? m.dryDensity() : 0);
+        // clay is given as a share of the whole mass, organic matter included
+        double minerals =
+                mean(m -> isMineralFine(m) ? m.dryDensity() * (1 - m.texture().organic()) : 0);
         double clay = minerals > 0
                 ? mean(m -> isMineralFine(m) ? m.dryDensity() * m.texture().clay() : 0) / minerals
                 : 0;

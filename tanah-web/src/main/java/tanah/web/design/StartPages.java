@@ -111,12 +111,16 @@ class StartPages {
         List<String> cautions = new ArrayList<>();
         s.list("keeper_hazard").forEach(cautions::add);
         s.list("legal").forEach(cautions::add);
-        return new StartView.Chosen(true, s.commonName(), s.scientificName(), needs.of(s), lines, cautions);
+        return new StartView.Chosen(true, capital(s.commonName()), s.scientificName(), needs.of(s), lines, cautions);
+    }
+
+    private static String capital(String text) {
+        return text.substring(0, 1).toUpperCase(java.util.Locale.ENGLISH) + text.substring(1);
     }
 
     private static void add(List<String> lines, String head, String text) {
         if (!text.isEmpty()) {
-            lines.add(head + text + ".");
+            lines.add(capital(head + text) + ".");
         }
     }
 

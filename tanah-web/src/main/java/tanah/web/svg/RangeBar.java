@@ -47,18 +47,7 @@ public record RangeBar(
 
     public String draw() {
         Svg svg = new Svg();
-        svg.open(
-                "svg",
-                "class",
-                "range-bar",
-                "viewBox",
-                "0 0 242 34",
-                "role",
-                "img",
-                "aria-label",
-                sentence,
-                "preserveAspectRatio",
-                "none");
+        svg.open("svg", "class", "range-bar", "viewBox", "0 0 242 34", "role", "img", "aria-label", sentence);
         svg.empty("path", "d", "M" + EDGE + " " + MIDDLE + "H" + (WIDTH - EDGE), "class", "axis");
         bracket(svg);
         value.ifPresent(v -> bar(svg, v));

@@ -1,0 +1,66 @@
+package tanah.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The command line: what it prints and with which code it ends. */
+class EvaluateTest {
+    private final ByteArrayOutputStream out = new ByteArrayOutputStream();
+    private final ByteArrayOutputStream err = new ByteArrayOutputStream();
+
+    @TempDir
+    Path folder;
+
+    @Test
+    void printsTheEvaluationOfADesign() {
+        assertThat(run(Path.of("..", "docs", "examples", "collared-lizard-arid.json")
+                        .toString()))
+                .isZero();
+        assertThat(text(out)).contains("\"volume_l\" : 107.82016", "\"total_kg\"", "\"findings\"", "GW-060");
+        assertThat(text(err)).isEmpty();
+    }
+
+    @Test
+    void badInputEndsWithTwoAndOneLineForEachProblem() throws IOException {
+        Path bad = folder.resolve("bad.json");
+        Files.writeString(bad, "{\"format\":\"tanah-design\",\"version\":1,\"name\":\"\",\"colour\":1}");
+        assertThat(run(bad.toString())).isEqualTo(2);
+        assertThat(text(err).lines()).hasSize(2).allMatch(l -> l.startsWith("/") && l.contains("accepted:"));
+        assertThat(text(err)).contains("/colour", "/name");
+        assertThat(text(out)).isEmpty();
+    }
+
+    @Test
+    void aMissingFileAndAWrongCallEndWithTwo() {
+        assertThat(run(folder.resolve("none.json").toString())).isEqualTo(2);
+        assertThat(run()).isEqualTo(2);
+        assertThat(run("\0")).isEqualTo(2);
+    }
+
+    @Test
+    void aFileOverOneMegabyteIsNotReadToItsEnd() throws IOException {
+        Path large = folder.resolve("large.json");
+        Files.write(large, new byte[3_000_000]);
+        assertThat(run(large.toString())).isEqualTo(2);
+        assertThat(text(err)).contains("at most 1000000 bytes");
+    }
+
+    private int run(String... args) {
+        return Evaluate.run(
+                args,
+                new PrintStream(out, true, StandardCharsets.UTF_8),
+                new PrintStream(err, true, StandardCharsets.UTF_8));
+    }
+
+    private static String text(ByteArrayOutputStream bytes) {
+        return bytes.toString(StandardCharsets.UTF_8);
+    }
+}

@@ -1,0 +1,71 @@
+package tanah.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.HashMap;
+import java.util.Map;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.evaluate.Evaluator;
+import tanah.files.catalogue.CatalogueReader;
+import tanah.files.design.DesignReader;
+import tanah.files.design.Parsed;
+import tanah.files.result.EvaluationWriter;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Three worked designs from end to end: document in, result out. The numbers are those of another implementation
+ * (derived: reference prototype), relative tolerance 1e-6.
+ */
+class WorkedExamplesTest {
+    private static final Catalogue CATALOGUE = CatalogueReader.read();
+    private static final Map<String, JsonNode> RESULTS = new HashMap<>();
+
+    @ParameterizedTest(name = "{0} {1} {2}")
+    @CsvFileSource(resources = "/worked/expected.csv", numLinesToSkip = 1)
+    void agrees(String example, String place, String quantity, double expected) {
+        JsonNode result = RESULTS.computeIfAbsent(example, WorkedExamplesTest::evaluate);
+        double got = part(result, place, quantity);
+        assertThat(got).isCloseTo(expected, within(Math.max(1e-6 * Math.abs(expected), 1e-6)));
+    }
+
+    private static double part(JsonNode result, String place, String quantity) {
+        JsonNode at = switch (place) {
+            case "vessel", "ground", "water", "structure" -> result.path(place);
+            default ->
+                result.path("layers")
+                        .valueStream()
+                        .filter(l -> l.path("id").asString().equals(place))
+                        .findFirst()
+                        .orElseThrow();
+        };
+        if (quantity.startsWith("loose_l:")) {
+            String media = quantity.substring("loose_l:".length());
+            return at.path("components")
+                    .valueStream()
+                    .filter(c -> c.path("media").asString().equals(media))
+                    .findFirst()
+                    .orElseThrow()
+                    .path("loose_l")
+                    .asDouble();
+        }
+        // what an example does not have is not printed
+        return at.path(quantity).asDouble(0);
+    }
+
+    private static JsonNode evaluate(String example) {
+        try (InputStream in = WorkedExamplesTest.class.getResourceAsStream("/worked/" + example + ".json")) {
+            Parsed parsed = new DesignReader(CATALOGUE).read(in.readAllBytes());
+            assertThat(parsed).isInstanceOf(Parsed.Accepted.class);
+            String json = EvaluationWriter.write(Evaluator.evaluate(((Parsed.Accepted) parsed).design(), CATALOGUE));
+            return JsonMapper.builder().build().readTree(json);
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}
