@@ -6,7 +6,7 @@ const SNAP = 0.5;
 
 /** Stage 3 in the hand: sends edits as they are made, drags the edge of a layer, keeps what is not sent yet. */
 Alpine.data("ground", () => ({
-  path: "", view: "both", cut: "", waiting: [], running: false, drag: null, draft: null, lastForm: null,
+  path: "", view: "both", cut: "", waiting: [], running: false, drag: null, draft: null, lastForm: null, changedForm: null,
 
   init() {
     const root = this.$el;
@@ -24,7 +24,7 @@ Alpine.data("ground", () => ({
     addEventListener("beforeunload", (e) => { if (this.waiting.length) { e.preventDefault(); } });
     let resized;
     addEventListener("resize", () => { clearTimeout(resized); resized = setTimeout(() => this.look(), 200); });
-    this.look();
+    this.look().then(() => { root.dataset.ready = "true"; });
   },
 
   // ---- what the sheet shows
@@ -55,12 +55,19 @@ Alpine.data("ground", () => ({
     event.preventDefault();
     const data = new FormData(form);
     if (event.submitter && event.submitter.name) { data.set(event.submitter.name, event.submitter.value); }
-    this.send(data);
+    // Enter in a field changes it and then submits its form: one edit, not two
+    const again = !event.submitter && this.changedForm === form;
+    this.changedForm = null;
+    if (!again) { this.send(data); }
   },
   changed(event) {
     if (event.target.id === "cut") { this.cutTyped(); return; }
     const form = event.target.closest("form[data-edit]");
-    if (form && event.target.id !== "add") { this.send(new FormData(form)); }
+    if (form && event.target.id !== "add") {
+      this.changedForm = form;
+      setTimeout(() => { this.changedForm = null; }, 0);
+      this.send(new FormData(form));
+    }
   },
   cutTyped() {
     this.cut = document.getElementById("cut").value;
@@ -88,7 +95,8 @@ Alpine.data("ground", () => ({
     const part = event.target.closest("[data-select], .cut.layer, .leader[data-part]");
     if (part && !event.target.closest(".handle")) {
       event.preventDefault();
-      this.look({ part: part.dataset.select || part.dataset.part });
+      const id = part.dataset.select || part.dataset.part;
+      if (id !== document.querySelector(".layer.selected [data-select]")?.dataset.select) { this.look({ part: id }); }
     }
   },
   keyed(event) {
@@ -145,7 +153,6 @@ Alpine.data("ground", () => ({
         const draft = !this.waiting.length;
         const data = draft ? this.draft : this.waiting[0];
         if (draft) { this.draft = null; }
-        if (data.has("base") && !draft) { data.set("base", this.held(data)); }
         const body = new URLSearchParams([...data, ...this.params()].filter(([k], i, all) => all.findIndex(([o]) => o === k) === i));
         const { page, status } = await ask(this.path, { method: "POST", body });
         if (!draft) { this.waiting.shift(); }
@@ -158,27 +165,28 @@ Alpine.data("ground", () => ({
       this.running = false;
     }
   },
-  /** Edits of this page that wait behind each other stand on the revision that the last one made. */
-  held(data) {
-    return this.waiting.length > 0 && data.queued ? this.revision() : data.get("base");
-  },
   show(page, status, data, draft) {
     const held = this.drag && document.querySelector("[data-handle].held");
-    place(page, draft ? ["drawing", "notes", "ledger"] : PARTS);
+    const wrong = page.querySelector("#pit .is-invalid");
+    const typed = wrong && document.getElementById(wrong.id)?.value;
+    place(page, draft ? ["drawing", "notes", "ledger"] : PARTS, data.get("value"));
     if (held) { document.querySelector(`[data-handle="${this.drag.part}"]`)?.classList.add("held"); }
     for (const band of page.querySelectorAll("body > ol > li.band")) {
       const number = band.className.match(/s(\d+)/)[0];
       document.querySelector(`.strata .band.${number}`)?.replaceWith(document.adoptNode(band));
     }
-    this.waiting.forEach((w) => w.set("base", this.revision()));
-    const error = document.querySelector("#pit .is-invalid");
+    if (status === 409) {
+      // whatever waited for the same thing stood on what is no longer so
+      this.waiting = this.waiting.filter((w) => w.get("part") !== data.get("part"));
+    }
+    if (!draft) { this.waiting.forEach((w) => w.set("base", this.revision())); }
     if (status === 409) {
       this.lastForm = data;
       const keep = document.querySelector("[data-keep-mine]");
       if (keep) { keep.hidden = false; }
-    } else if (error && !draft) {
-      const field = document.getElementById(error.id);
-      field.value = data.get(field.name) ?? field.value;
+    } else if (wrong && !draft) {
+      const field = document.getElementById(wrong.id);
+      field.value = typed ?? data.get(field.name);
       field.focus();
     }
     if (!draft) { this.say(); }

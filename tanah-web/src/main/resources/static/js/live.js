@@ -19,8 +19,8 @@ export async function ask(url, options = {}) {
 
 export class SignedOut extends Error {}
 
-/** Puts parts in place; what is being typed and where the focus is stay. */
-export function place(page, ids) {
+/** Puts parts in place; where the focus is stays, and what is being typed, unless it is just what was sent. */
+export function place(page, ids, sent) {
   const focused = document.activeElement;
   const focusId = focused && focused.id;
   const handle = focused && focused.dataset && focused.dataset.handle;
@@ -34,7 +34,7 @@ export function place(page, ids) {
   }
   if (typing && typing.id) {
     const again = document.getElementById(typing.id);
-    if (again && again !== focused && typing.value !== typing.stands) {
+    if (again && again !== focused && typing.value !== typing.stands && typing.value !== sent) {
       again.value = typing.value;
     }
   }

@@ -17,6 +17,9 @@ Alpine.data("start", () => ({
       if (e.key === "Enter" && e.target.matches("input")) { e.preventDefault(); this.soon(0); }
     });
     root.addEventListener("click", (e) => this.clicked(e));
+    const search = document.getElementById("q");
+    // typed before the script was there
+    if (search.value !== search.defaultValue) { this.soon(0); }
   },
   clicked(event) {
     const species = event.target.closest("[data-species]");

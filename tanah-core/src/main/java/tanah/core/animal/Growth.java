@@ -21,7 +21,11 @@ public record Growth(double adult, double hatchling, double months, Range band) 
         return new Growth(species.growthLengthAdult(), species.hatchlingLength(), species.monthsToAdult(), band);
     }
 
-    /** Length at an age (m). @param age months, 0 or more */
+    /**
+     * Length at an age (m).
+     *
+     * @param age months, 0 or more
+     */
     public double lengthAt(double age) {
         return adult - (adult - hatchling) * Math.exp(-3 * age / months);
     }

@@ -22,7 +22,9 @@ public final class SpaceRule {
 
     private SpaceRule() {}
 
-    /** @param larger the action that puts a vessel of the list which suits for life in place, or a way to the stage */
+    /**
+     * @param larger the action that puts a vessel of the list which suits for life in place, or a way to the stage
+     */
     public static List<Finding> judge(Inhabitant animal, Space space, Action larger, String largerName) {
         List<Finding> findings = new ArrayList<>();
         findings.add(atPresent(animal, space, larger, largerName));

@@ -28,6 +28,9 @@ public record BuyLine(
         flags = List.copyOf(flags);
     }
 
-    /** @param part id of the layer; @param amount in the line's unit */
+    /**
+     * @param part id of the layer
+     * @param amount in the line's unit
+     */
     public record Share(String part, double amount) {}
 }

@@ -15,6 +15,10 @@ public record MixBatch(String layer, List<Part> parts, double loose, double plac
         parts = List.copyOf(parts);
     }
 
-    /** @param media id; @param volume loose (m³); @param share of the loose volume */
+    /**
+     * @param media id
+     * @param volume loose (m³)
+     * @param share of the loose volume
+     */
     public record Part(String media, double volume, double share) {}
 }

@@ -15,7 +15,10 @@ public record PackChoice(List<Pick> picks, double amount, long price) {
         picks = List.copyOf(picks);
     }
 
-    /** @param pack which; @param count how many, at least 1 */
+    /**
+     * @param pack which
+     * @param count how many, at least 1
+     */
     public record Pick(Pack pack, int count) {}
 
     public int count() {

@@ -19,7 +19,9 @@ public final class PlaceProposal {
 
     private PlaceProposal() {}
 
-    /** @param ground mean height of the ground (m) */
+    /**
+     * @param ground mean height of the ground (m)
+     */
     public static List<Probe> propose(Species species, Design design, Vessel vessel, double ground) {
         List<Probe> probes = new ArrayList<>();
         double y = vessel.width() / 2;

@@ -4,13 +4,26 @@ import java.util.List;
 
 /** The top of a layer. */
 public sealed interface Surface {
-    /** Follows what lies beneath. @param thickness (m), greater than 0 */
+    /**
+     * Follows what lies beneath.
+     *
+     * @param thickness (m), greater than 0
+     */
     record Thickness(double thickness) implements Surface {}
 
-    /** Horizontal. @param top height above the inner base (m) */
+    /**
+     * Horizontal.
+     *
+     * @param top height above the inner base (m)
+     */
     record Level(double top) implements Surface {}
 
-    /** A plane from the front to the back. @param front height at the front (m); @param back at the back (m) */
+    /**
+     * A plane from the front to the back.
+     *
+     * @param front height at the front (m)
+     * @param back at the back (m)
+     */
     record Slope(double front, double back) implements Surface {}
 
     /** Straight between points along one axis; two points with one abscissa make a step. */
@@ -31,6 +44,11 @@ public sealed interface Surface {
         Y
     }
 
-    /** Point of a profile. @param along distance along the axis (m); @param height above the inner base (m) */
+    /**
+     * Point of a profile.
+     *
+     * @param along distance along the axis (m)
+     * @param height above the inner base (m)
+     */
     record Node(double along, double height) {}
 }

@@ -90,10 +90,21 @@ public record VesselPlan(
         }
     }
 
-    /** The lid. @param thickness (m); @param meshFraction share that is mesh */
+    /**
+     * The lid.
+     *
+     * @param thickness (m)
+     * @param meshFraction share that is mesh
+     */
     public record Lid(Optional<String> material, OptionalDouble thickness, OptionalDouble meshFraction, Kept kept) {}
 
-    /** Stand and fittings. @param fittings kg; @param stand kg; @param capacity kg the stand carries */
+    /**
+     * Stand and fittings.
+     *
+     * @param fittings kg
+     * @param stand kg
+     * @param capacity kg the stand carries
+     */
     public record Structure(OptionalDouble fittings, OptionalDouble stand, OptionalDouble capacity, Kept kept) {
         public static final Structure NONE =
                 new Structure(OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty(), Kept.NONE);

@@ -47,12 +47,11 @@ public final class GroundModel {
                 damVolume(terrain),
                 surface(terrain, false),
                 surface(terrain, true),
-                water(design, terrain, results, catalogue),
+                water(design, terrain, results),
                 underBarrier(design, results));
     }
 
-    private static Optional<WaterVolumes> water(
-            Design design, Terrain terrain, List<LayerResult> results, Catalogue catalogue) {
+    private static Optional<WaterVolumes> water(Design design, Terrain terrain, List<LayerResult> results) {
         if (design.water().isEmpty() || design.water().get().level().isEmpty()) {
             return Optional.empty();
         }

@@ -33,7 +33,12 @@ public record GroundResult(
         soils = Map.copyOf(soils);
     }
 
-    /** Water under the separator with the drainage full. @param full m³; @param drainable m³ a siphon gets back */
+    /**
+     * Water under the separator with the drainage full.
+     *
+     * @param full m³
+     * @param drainable m³ a siphon gets back
+     */
     public record UnderBarrier(double full, double drainable) {}
 
     public Optional<LayerResult> layer(String id) {

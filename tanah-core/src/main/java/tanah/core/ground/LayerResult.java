@@ -68,9 +68,18 @@ public record LayerResult(
         }
     }
 
-    /** Whole bags. @param count bags; @param total bought (m³); @param leftOver (m³) */
+    /**
+     * Whole bags.
+     *
+     * @param count bags
+     * @param total bought (m³)
+     * @param leftOver (m³)
+     */
     public record Bags(int count, double total, double leftOver) {}
 
-    /** @param media catalogue id; @param loose volume (m³) */
+    /**
+     * @param media catalogue id
+     * @param loose volume (m³)
+     */
     public record Component(String media, double loose) {}
 }

@@ -22,7 +22,9 @@ public final class SlopeRule {
 
     private SlopeRule() {}
 
-    /** @param width inside depth of the vessel along the slope (m) */
+    /**
+     * @param width inside depth of the vessel along the slope (m)
+     */
     public static List<Finding> judge(List<Layer> layers, GroundResult result, double width) {
         List<Finding> findings = new ArrayList<>();
         for (Layer layer : layers) {

@@ -21,7 +21,11 @@ public record SoilWater(double saturated, double airEntry, double exponent, doub
         return new SoilWater(saturated, airEntry, b, fieldCapacity, wilting);
     }
 
-    /** Water content at a suction (share). @param head suction (m of water), 0 or more */
+    /**
+     * Water content at a suction (share).
+     *
+     * @param head suction (m of water), 0 or more
+     */
     public double content(double head) {
         if (head <= airEntry) {
             return saturated;

@@ -15,7 +15,13 @@ import tanah.core.geometry.ConvexPolygon;
  */
 public record WaterVolumes(double level, double free, double pore, double surface) {
 
-    /** Solid things in the water. @param volume m³; @param base underside (m); @param height (m) */
+    /**
+     * Solid things in the water.
+     *
+     * @param volume m³
+     * @param base underside (m)
+     * @param height (m)
+     */
     public record Body(double volume, double base, double height) {
         double below(double level) {
             double share = Math.max(0, Math.min(1, (level - base) / height));

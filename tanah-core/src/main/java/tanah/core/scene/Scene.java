@@ -19,8 +19,12 @@ import tanah.core.geometry.Point;
  * @param plan      what lies open seen from above
  * @param outline   inside plan
  * @param water     open water cut by the section, and its level
- * @param animal    the animal at its true length, once
+ * @param waterLevel of the open water (m)
+ * @param solids    hardscape that the cut passes
+ * @param barriers  separators under the soil
+ * @param animals   at their true length, once
  * @param marks     places of readings
+ * @param strata    layers as their labels need them
  */
 public record Scene(
         double length,
@@ -53,24 +57,46 @@ public record Scene(
         strata = List.copyOf(strata);
     }
 
-    /** A filled polygon. @param part id; @param texture what it is made of; @param points corners */
+    /**
+     * A filled polygon.
+     *
+     * @param part id
+     * @param texture what it is made of
+     * @param points corners
+     */
     public record Area(String part, Texture texture, List<Point> points) {
         public Area {
             points = List.copyOf(points);
         }
     }
 
-    /** A line. @param part id; @param points along it */
+    /**
+     * A line.
+     *
+     * @param part id
+     * @param points along it
+     */
     public record Line(String part, List<Point> points) {
         public Line {
             points = List.copyOf(points);
         }
     }
 
-    /** An animal. @param part id; @param form outline to draw; @param length (m); @param x and z where it stands (m) */
+    /**
+     * An animal.
+     *
+     * @param part id
+     * @param form outline to draw
+     * @param length (m)
+     * @param x and z where it stands (m)
+     */
     public record Figure(String part, Form form, double length, double x, double z) {}
 
-    /** A place of readings. @param z is empty in the room */
+    /**
+     * A place of readings.
+     *
+     * @param z is empty in the room
+     */
     public record Mark(String part, double x, double y, double z) {}
 
     /**

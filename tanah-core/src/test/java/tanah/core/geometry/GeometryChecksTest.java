@@ -58,9 +58,9 @@ class GeometryChecksTest {
                         * new VesselShape.CornerBow(cm(in, "leg_cm"))
                                 .inside(number(in, "side_mm") / 1000)
                                 .floorArea();
-            case "slope_volume_l" -> volume(in, new Surface.Slope(cm(in, "front_cm"), cm(in, "back_cm")), 0);
+            case "slope_volume_l" -> volume(new Surface.Slope(cm(in, "front_cm"), cm(in, "back_cm")), 0);
             case "slope_over_level_volume_l" ->
-                volume(in, new Surface.Slope(cm(in, "front_cm"), cm(in, "back_cm")), cm(in, "level_below_cm"));
+                volume(new Surface.Slope(cm(in, "front_cm"), cm(in, "back_cm")), cm(in, "level_below_cm"));
             case "terrace_volume_l" -> terrace();
             case "thickness_on_slope_l" -> onSlope(cm(in, "cm"));
             case "region_level_l" -> region(ConvexPolygon.rectangle(0, 0, 0.25, 0.40));
@@ -89,7 +89,7 @@ class GeometryChecksTest {
         return Terrain.bare(ConvexPolygon.rectangle(0, 0, 0.6, 0.4), 0.6, 0.4);
     }
 
-    private static double volume(String in, Surface surface, double below) {
+    private static double volume(Surface surface, double below) {
         Terrain terrain = below > 0 ? floor().with("below", new Surface.Level(below), Optional.empty()) : floor();
         return litres(terrain.with("top", surface, Optional.empty()), "top");
     }

@@ -46,13 +46,29 @@ class BuyController {
         this.names = names;
     }
 
-    /** @param what thing; @param need amount; @param packs whole packs; @param price; @param why; @param watch for */
+    /**
+     * @param what thing
+     * @param need amount
+     * @param packs whole packs
+     * @param price
+     * @param why
+     * @param watch for
+     */
     public record Line(String what, String need, String packs, String price, String why, String watch) {}
 
-    /** @param layer name; @param parts name and amount; @param loose sum; @param placed once settled */
+    /**
+     * @param layer name
+     * @param parts name and amount
+     * @param loose sum
+     * @param placed once settled
+     */
     public record Batch(String layer, List<Part> parts, String loose, String placed) {}
 
-    /** @param what medium; @param amount loose; @param share of the batch */
+    /**
+     * @param what medium
+     * @param amount loose
+     * @param share of the batch
+     */
     public record Part(String what, String amount, String share) {}
 
     @GetMapping("/enclosures/{id}/build")

@@ -314,6 +314,10 @@ class GroundEdits {
         return choices;
     }
 
-    /** @param id of the catalogue; @param name for people; @param group in the list */
+    /**
+     * @param id of the catalogue
+     * @param name for people
+     * @param group in the list
+     */
     record Choice(String id, String name, String group) {}
 }

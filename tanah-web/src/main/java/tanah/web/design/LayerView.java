@@ -34,6 +34,9 @@ public record LayerView(
         List<Row> parts,
         boolean selected) {
 
-    /** @param label what; @param value with its unit */
+    /**
+     * @param label what
+     * @param value with its unit
+     */
     public record Row(String label, String value) {}
 }

@@ -15,9 +15,18 @@ import tanah.core.finding.Severity;
 public record LedgerView(
         List<Bar> bars, String standNote, List<LayerView.Row> stand, List<LayerView.Row> bill, List<Edit> edits) {
 
-    /** @param label what; @param value with unit; @param severity verdict; @param svg bar; @param verdict in words */
+    /**
+     * @param label what
+     * @param value with unit
+     * @param severity verdict
+     * @param svg bar
+     * @param verdict in words
+     */
     public record Bar(String label, String value, Severity severity, String svg, String verdict) {}
 
-    /** @param summary what changed; @param time when */
+    /**
+     * @param summary what changed
+     * @param time when
+     */
     public record Edit(String summary, String time) {}
 }

@@ -26,7 +26,9 @@ public class Notes {
         this.names = names;
     }
 
-    /** @param base path of the enclosure, or empty while there is none */
+    /**
+     * @param base path of the enclosure, or empty while there is none
+     */
     public List<NoteView> of(Evaluation evaluation, Catalogue catalogue, String base) {
         List<NoteView> notes = new ArrayList<>();
         int letter = 0;

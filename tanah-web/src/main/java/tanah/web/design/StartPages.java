@@ -60,7 +60,9 @@ class StartPages {
         this.clock = clock;
     }
 
-    /** @param id 0 while nothing is stored */
+    /**
+     * @param id 0 while nothing is stored
+     */
     StartView view(
             long id, int revision, String saved, Design design, StartForm form, Stage stage, List<RevisionRow> edits) {
         Evaluation e = Evaluator.evaluate(design, catalogue);

@@ -25,14 +25,35 @@ public record StartView(
         return id == 0 ? "New enclosure" : name;
     }
 
-    /** A species found. @param id; @param common name; @param latin; @param hint in few words; @param chosen */
+    /**
+     * A species found.
+     *
+     * @param id
+     * @param common name
+     * @param latin
+     * @param hint in few words
+     * @param chosen
+     */
     public record Match(String id, String common, String latin, String hint, boolean chosen) {}
 
-    /** The species chosen. @param bars its needs; @param lines what to know; @param present whether one is chosen */
+    /**
+     * The species chosen.
+     *
+     * @param bars its needs
+     * @param lines what to know
+     * @param present whether one is chosen
+     */
     public record Chosen(
             boolean present, String common, String latin, List<Need> bars, List<String> lines, List<String> cautions) {}
 
-    /** A need as a range. @param label what; @param value range with unit; @param svg bar; @param source standing */
+    /**
+     * A need as a range.
+     *
+     * @param label what
+     * @param value range with unit
+     * @param svg bar
+     * @param source standing
+     */
     public record Need(String label, String value, String svg, String source) {}
 
     /** A vessel with what it means. */
@@ -48,6 +69,10 @@ public record StartView(
             String mass,
             boolean chosen) {}
 
-    /** A vessel in the list. @param suits whether it lasts for life */
+    /**
+     * A vessel in the list.
+     *
+     * @param suits whether it lasts for life
+     */
     public record Option(String id, String name, boolean suits, boolean chosen) {}
 }

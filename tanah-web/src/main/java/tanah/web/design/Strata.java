@@ -16,7 +16,9 @@ public class Strata {
     /** Stages that have a page. */
     private static final Set<Stage> OPEN = EnumSet.of(Stage.ANIMAL, Stage.VESSEL, Stage.GROUND, Stage.BUILD, Stage.LOG);
 
-    /** @param base path of the enclosure */
+    /**
+     * @param base path of the enclosure
+     */
     public List<StageView> of(Evaluation evaluation, String base, Stage active) {
         List<StageView> bands = new ArrayList<>();
         for (Stage stage : Stage.values()) {

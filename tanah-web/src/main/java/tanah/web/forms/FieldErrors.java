@@ -9,7 +9,10 @@ import tanah.core.units.Unit;
 public final class FieldErrors {
     private final Map<String, Message> errors = new LinkedHashMap<>();
 
-    /** @param key of the wording; @param arguments for it */
+    /**
+     * @param key of the wording
+     * @param arguments for it
+     */
     public record Message(String key, Object[] arguments) {
         public Message {
             arguments = arguments.clone();

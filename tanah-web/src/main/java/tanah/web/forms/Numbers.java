@@ -30,12 +30,20 @@ public final class Numbers {
         return upTo(value, 3);
     }
 
-    /** A length in cm with one decimal. @param metres length */
+    /**
+     * A length in cm with one decimal.
+     *
+     * @param metres length
+     */
     public static String centimetres(double metres) {
         return fixed(Unit.CENTIMETRE.fromSi(metres), 1);
     }
 
-    /** A volume: one decimal below 100 l, none from there. @param cubicMetres volume */
+    /**
+     * A volume: one decimal below 100 l, none from there.
+     *
+     * @param cubicMetres volume
+     */
     public static String litres(double cubicMetres) {
         double litres = Unit.LITRE.fromSi(cubicMetres);
         return fixed(litres, litres < 100 ? 1 : 0);

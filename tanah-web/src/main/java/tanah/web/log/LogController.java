@@ -115,10 +115,8 @@ class LogController {
         Optional<Long> stored = readings.add(keeper.id(), read.get());
         Reading.New r = read.get();
         judge.judge(enclosure.design(), r.place(), r.kind(), r.value(), r.takenAt())
-                .ifPresent(judged -> {
-                    flash.addFlashAttribute("judged", judged);
-                    flash.addFlashAttribute("judgedPlace", pages.place(enclosure.design(), r.place()));
-                });
+                .ifPresent(judged -> flash.addFlashAttribute(
+                        "judged", SavedReading.of(judged, pages.place(enclosure.design(), r.place()))));
         stored.ifPresent(number -> flash.addFlashAttribute("stored", number));
         flash.addAttribute("place", r.place());
         flash.addAttribute("kind", r.kind());
@@ -255,7 +253,12 @@ class LogController {
                 .orElse("");
     }
 
-    /** @param place chosen; @param placeName; @param kind chosen; @param kindName */
+    /**
+     * @param place chosen
+     * @param placeName
+     * @param kind chosen
+     * @param kindName
+     */
     public record Chosen(String place, String placeName, String kind, String kindName) {}
 
     /** The place and kind asked for, else the first that can be read. */

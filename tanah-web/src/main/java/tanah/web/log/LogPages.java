@@ -42,10 +42,20 @@ class LogPages {
         this.clock = clock;
     }
 
-    /** A place with the quantities read there. @param number on the drawing, 0 in the room */
+    /**
+     * A place with the quantities read there.
+     *
+     * @param number on the drawing, 0 in the room
+     */
     public record PlaceView(String id, int number, String name, List<KindView> kinds, boolean chosen) {}
 
-    /** @param id of the kind; @param name; @param unit; @param chosen; @param wanted now */
+    /**
+     * @param id of the kind
+     * @param name
+     * @param unit
+     * @param chosen
+     * @param wanted now
+     */
     public record KindView(String id, String name, String unit, boolean chosen, String wanted, String last) {}
 
     /** A stored reading in the table. */

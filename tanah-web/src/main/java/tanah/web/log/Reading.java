@@ -14,7 +14,11 @@ import java.time.OffsetDateTime;
  */
 public record Reading(long id, String place, String kind, double value, OffsetDateTime takenAt, int version) {
 
-    /** A reading before it is stored. @param clientId given by the browser, so that a repeated send counts once */
+    /**
+     * A reading before it is stored.
+     *
+     * @param clientId given by the browser, so that a repeated send counts once
+     */
     public record New(
             long enclosureId, String place, String kind, double value, OffsetDateTime takenAt, String clientId) {}
 }

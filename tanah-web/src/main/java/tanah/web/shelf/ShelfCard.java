@@ -30,6 +30,9 @@ public record ShelfCard(
         List<NoteView> first,
         String mass) {
 
-    /** @param severity shape; @param words such as "1 caution" */
+    /**
+     * @param severity shape
+     * @param words such as "1 caution"
+     */
     public record Tally(tanah.core.finding.Severity severity, String words) {}
 }

@@ -26,7 +26,12 @@ final class LabelColumn {
      */
     record Label(String part, String first, String second, double anchorX, double anchorY) {}
 
-    /** A label in its place. @param y middle of the label (px); @param lines 1 or 2 */
+    /**
+     * A label in its place.
+     *
+     * @param y middle of the label (px)
+     * @param lines 1 or 2
+     */
     record Placed(Label label, double y, int lines) {}
 
     /**

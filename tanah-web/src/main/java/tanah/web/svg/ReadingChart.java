@@ -28,13 +28,26 @@ public record ReadingChart(
         days = List.copyOf(days);
     }
 
-    /** @param at s; @param value; @param outside whether it lies outside what is wanted; @param words for pointing */
+    /**
+     * @param at s
+     * @param value
+     * @param outside whether it lies outside what is wanted
+     * @param words for pointing
+     */
     public record Dot(double at, double value, boolean outside, String words) {}
 
-    /** @param from s; @param to s; @param low; @param high */
+    /**
+     * @param from s
+     * @param to s
+     * @param low
+     * @param high
+     */
     public record Band(double from, double to, double low, double high) {}
 
-    /** @param at s; @param label */
+    /**
+     * @param at s
+     * @param label
+     */
     public record Day(double at, String label) {}
 
     public String draw() {

@@ -37,10 +37,18 @@ public record SheetText(
         handles = List.copyOf(handles);
     }
 
-    /** @param first what; @param second its numbers */
+    /**
+     * @param first what
+     * @param second its numbers
+     */
     public record Caption(String first, String second) {}
 
-    /** @param part where; @param letter key; @param severity shape; @param words for screen readers */
+    /**
+     * @param part where
+     * @param letter key
+     * @param severity shape
+     * @param words for screen readers
+     */
     public record Peg(String part, String letter, Severity severity, String words) {}
 
     /**

@@ -8,7 +8,11 @@ import org.springframework.web.util.HtmlUtils;
 public final class Svg {
     private final StringBuilder out = new StringBuilder(8192);
 
-    /** Opens an element. @param attributes name, value, name, value, ... */
+    /**
+     * Opens an element.
+     *
+     * @param attributes name, value, name, value, ...
+     */
     public Svg open(String name, Object... attributes) {
         tag(name, attributes);
         out.append('>');

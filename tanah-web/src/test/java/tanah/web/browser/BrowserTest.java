@@ -1,0 +1,105 @@
+package tanah.web.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.TestInstance;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+/** A real server, a real database, a real browser. Any error in the console or breach of the policy fails the test. */
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "tanah.demo=true")
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+abstract class BrowserTest {
+    private static final List<String> ARGUMENTS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
+    private final List<String> errors = new ArrayList<>();
+    private Playwright playwright;
+    private Browser browser;
+    private BrowserContext context;
+
+    protected Page page;
+
+    @LocalServerPort
+    private int port;
+
+    @BeforeAll
+    void open() {
+        String chromium = System.getenv().getOrDefault("TANAH_CHROMIUM", "/usr/bin/chromium");
+        playwright = Playwright.create();
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of(chromium))
+                        .setArgs(ARGUMENTS));
+        PlaywrightAssertions.setDefaultAssertionTimeout(8000);
+    }
+
+    @AfterAll
+    void close() {
+        browser.close();
+        playwright.close();
+    }
+
+    @BeforeEach
+    void newPage() {
+        errors.clear();
+        page = newContext(1280, 800).newPage();
+        watch(page);
+    }
+
+    @AfterEach
+    void noErrors() {
+        context.close();
+        assertThat(errors).as("errors in the console").isEmpty();
+    }
+
+    protected BrowserContext newContext(int width, int height) {
+        BrowserContext made = browser.newContext(new Browser.NewContextOptions()
+                .setBaseURL("http://localhost:" + port)
+                .setViewportSize(width, height));
+        made.setDefaultTimeout(10_000);
+        if (context == null || context.pages().isEmpty()) {
+            context = made;
+        }
+        return made;
+    }
+
+    /** Notes errors of a page; answers that a test provokes on purpose are no errors. */
+    protected void watch(Page watched) {
+        watched.onConsoleMessage(m -> {
+            boolean expected = m.text().contains("status of 4");
+            if (m.type().equals("error") && !expected) {
+                errors.add(m.text());
+            }
+        });
+        watched.onPageError(errors::add);
+    }
+
+    /** A new keeper, signed in, on an empty shelf. */
+    protected ShelfPage registered() {
+        return new SignInPage(page)
+                .open()
+                .register("keeper " + UUID.randomUUID().toString().substring(0, 8));
+    }
+}

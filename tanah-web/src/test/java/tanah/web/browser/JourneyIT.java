@@ -1,0 +1,282 @@
+package tanah.web.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** The path from an animal to a first judged reading, in the real interface. */
+class JourneyIT extends BrowserTest {
+
+    @Test
+    void fromANewAnimalToAJudgedReading() {
+        ShelfPage shelf = registered();
+        assertThat(shelf.head()).hasText("No enclosure yet.");
+        StartPage start = shelf.begin().search("mossy");
+        assertThat(start.matches()).containsText(new String[] {"Theloderma corticale"});
+        start.choose("Theloderma corticale");
+        assertThat(start.needs()).containsText("18–24");
+        start.vessel("palud-glass-90x45x60");
+        assertThat(start.follows()).containsText("224");
+        start.fill("summerDay", "29");
+        assertThat(start.follows()).containsText("The room is too hot in summer");
+        start.fill("summerDay", "24").fill("stand", "200");
+        assertThat(start.follows()).not().containsText("The room is too hot in summer");
+        GroundPage ground = start.goOn();
+        assertThat(ground.ready()).isVisible();
+        assertThat(ground.saved()).containsText("Revision 1");
+        ground.typeDepth("soil", "9,5");
+        assertThat(ground.saved()).containsText("Revision 2");
+        assertThat(ground.ledger()).containsText("→ 9.5 cm");
+        Page buy = ground.buyList();
+        assertThat(buy.locator(".buy-table")).containsText("Expanded clay balls");
+        assertThat(buy.locator(".batch")).containsText("Coir pith and fibre");
+        buy.navigate(buy.url().replace("/build", "/read?place=p-cool&kind=temp_air"));
+        buy.locator("#value").fill("29.5");
+        buy.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Save")))
+                .click();
+        assertThat(buy.locator(".read-saved")).containsText("Stop");
+    }
+
+    @Test
+    void aWrongNumberStaysInItsFieldAndTheDrawingStandsStill() {
+        GroundPage ground = begun();
+        String before = ground.handle().getAttribute("data-depth");
+        for (String wrong : List.of("abc", "-3", "0", "1e9", "", "900")) {
+            ground.typeDepth("soil", wrong);
+            assertThat(ground.depthError("soil")).isVisible();
+            assertThat(ground.depth("soil")).hasValue(wrong);
+            assertThat(ground.depth("soil")).isFocused();
+        }
+        assertThat(ground.saved()).containsText("Revision 1");
+        assertThat(ground.handle()).hasAttribute("data-depth", before);
+        ground.typeDepth("soil", "4 in");
+        assertThat(ground.depthError("soil")).isHidden();
+        assertThat(ground.depth("soil")).hasValue("10.16");
+    }
+
+    @Test
+    void oneDragIsOneSaveAndTheNumbersFollow() {
+        GroundPage ground = begun();
+        ground.select("soil").dragUp(3);
+        assertThat(ground.saved()).containsText("Revision 2");
+        double depth = Double.parseDouble(ground.depth("soil").inputValue());
+        assertThat(depth).isBetween(10.4, 11.6);
+        assertThat(depth * 2).isEqualTo(Math.rint(depth * 2));
+        page.reload();
+        assertThat(ground.depth("soil")).hasValue(java.util.regex.Pattern.compile("1[01](\\.5)?"));
+    }
+
+    @Test
+    void theKeyboardAloneChangesADepth() {
+        GroundPage ground = begun();
+        ground.handle().focus();
+        page.keyboard().press("Shift+ArrowUp");
+        assertThat(ground.saved()).containsText("Revision 2");
+        assertThat(ground.depth("soil")).hasValue("9");
+        assertThat(ground.handle()).isFocused();
+        page.keyboard().press("ArrowDown");
+        assertThat(ground.depth("soil")).hasValue("8.9");
+        ground.depth("soil").focus();
+        page.keyboard().press("ArrowUp");
+        assertThat(ground.depth("soil")).hasValue("9");
+    }
+
+    @Test
+    void aRemedyIsAButtonThatSettlesItsNote() {
+        GroundPage ground = begun();
+        ground.typeDepth("soil", "40");
+        assertThat(ground.notes()).containsText("The ground is higher than the front lip");
+        page.locator(".two-notes")
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new com.microsoft.playwright.Locator.GetByRoleOptions().setName(Pattern.compile("^Lower")))
+                .first()
+                .click();
+        assertThat(ground.notes()).not().containsText("The ground is higher than the front lip");
+        assertThat(ground.saved()).containsText("Revision 3");
+    }
+
+    @Test
+    void theSecondOfTwoTabsIsToldAndLosesNothing() {
+        GroundPage first = begun();
+        Page tab = page.context().newPage();
+        tab.navigate(page.url());
+        GroundPage second = new GroundPage(tab);
+        assertThat(second.ready()).isVisible();
+        first.typeDepth("soil", "10");
+        assertThat(first.saved()).containsText("Revision 2");
+        second.typeDepth("soil", "11");
+        assertThat(second.conflict()).containsText("10.0 cm");
+        assertThat(second.conflict()).containsText("11");
+        tab.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep mine"))
+                .click();
+        assertThat(second.saved()).containsText("Revision 3");
+        assertThat(second.depth("soil")).hasValue("11");
+        first.typeDepth("litter", "3");
+        assertThat(first.saved()).containsText("Revision 4");
+        assertThat(first.depth("soil")).hasValue("11");
+    }
+
+    @Test
+    void aBadFileIsRefusedWithItsPlacesAndAGoodOneComesBackEqual() {
+        ShelfPage shelf = registered();
+        assertThat(
+                        shelf.importFile(
+                                "bad.json",
+                                "{\"format\":\"tanah-design\",\"version\":1,\"name\":\"x\",\"animals\":[{\"id\":\"a\",\"species\":\"nobody\",\"count\":-1}]}"))
+                .containsText("/animals/0/count");
+        page.navigate("/");
+        assertThat(shelf.importFile("script.json", "<script>alert(1)</script>")).containsText("not JSON");
+        page.navigate("/");
+        shelf.importFile("good.json", "{\"format\":\"tanah-design\",\"version\":1,\"name\":\"Box <b>one</b>\"}");
+        assertThat(page.locator(".lintel .title strong")).hasText("Box <b>one</b>");
+        String exported = page.request()
+                .get(page.url().replace("/ground", "/design.json"))
+                .text();
+        assertThat(exported).contains("Box <b>one</b>");
+    }
+
+    @Test
+    void aReadingOnThePhoneTakesThreeTaps() {
+        begun();
+        page.setViewportSize(390, 844);
+        page.navigate(page.url().replaceFirst("/ground.*", "/read"));
+        page.locator(".read-places a").first().click();
+        for (String key : List.of("2", "2", ".", "4")) {
+            page.locator("[data-key='" + key + "']").click();
+        }
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Save 22.4")))
+                .click();
+        assertThat(page.locator(".read-saved")).containsText("Saved 22.4");
+        Object overflow = page.evaluate("document.documentElement.scrollWidth <= innerWidth");
+        assertThat(overflow).isEqualTo(true);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take the saved reading back"))
+                .click();
+        assertThat(page.locator(".read-info")).not().containsText("22.4");
+        page.locator("#value").fill("hot");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Save")))
+                .click();
+        assertThat(page.locator("#value-error")).isVisible();
+        assertThat(page.locator("#value")).hasValue("hot");
+    }
+
+    @Test
+    void aReadingIsChangedTakenOutAndTakenBack() {
+        begun();
+        page.navigate(page.url().replaceFirst("/ground.*", "/log"));
+        page.locator("#value").fill("21");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save the reading"))
+                .click();
+        assertThat(page.locator("tbody tr")).hasCount(1);
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Change")))
+                .click();
+        page.locator("#value").fill("23");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save the change"))
+                .click();
+        assertThat(page.locator("tbody tr")).containsText("23.0");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take it back"))
+                .click();
+        assertThat(page.locator("tbody tr")).containsText("21.0");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Take out")))
+                .click();
+        assertThat(page.locator("tbody tr")).hasCount(0);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take it back"))
+                .click();
+        assertThat(page.locator("tbody tr")).containsText("21.0");
+    }
+
+    @Test
+    void anotherKeeperSeesNothing() {
+        begun();
+        String url = page.url();
+        try (BrowserContext other = newContext(1280, 800)) {
+            Page stranger = other.newPage();
+            new SignInPage(stranger).open().register("stranger " + System.identityHashCode(other));
+            for (String path : List.of("/ground", "/animal", "/vessel", "/build", "/log", "/read", "/design.json")) {
+                var answer = stranger.navigate(url.replaceFirst("/ground.*", path));
+                assertThat(answer.status()).as(path).isEqualTo(404);
+            }
+            assertThat(stranger.locator("h1")).hasText("Nothing is here");
+        }
+    }
+
+    @Test
+    void thePathWorksWithoutScript() {
+        GroundPage ground = begun();
+        String url = page.url();
+        var cookies = page.context().cookies();
+        try (BrowserContext plain = page.context()
+                .browser()
+                .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                        .setJavaScriptEnabled(false)
+                        .setViewportSize(1280, 800))) {
+            plain.addCookies(cookies.stream()
+                    .map(c -> new com.microsoft.playwright.options.Cookie(c.name, c.value).setUrl(url))
+                    .toList());
+            Page still = plain.newPage();
+            still.navigate(url);
+            GroundPage without = new GroundPage(still);
+            without.typeDepth("soil", "7");
+            assertThat(without.saved()).containsText("Revision 2");
+            without.typeDepth("soil", "seven");
+            assertThat(without.depthError("soil")).isVisible();
+            assertThat(without.depth("soil")).hasValue("seven");
+        }
+        page.reload();
+        assertThat(ground.depth("soil")).hasValue("7");
+    }
+
+    @Test
+    void pagesPassTheAutomaticAccessibilityCheck() {
+        new SignInPage(page).open();
+        accessible("/sign-in");
+        accessible("/register");
+        new SignInPage(page).open().enterDemo();
+        String ground = page.locator(".tag h2 a").first().getAttribute("href");
+        for (String path : List.of(
+                "/",
+                "/enclosures/new?q=gecko",
+                "/enclosures/import",
+                ground,
+                ground.replace("ground", "log"),
+                ground.replace("ground", "build"),
+                ground.replace("ground", "animal"),
+                ground.replace("ground", "read"),
+                "/none")) {
+            accessible(path);
+        }
+    }
+
+    private void accessible(String path) {
+        page.navigate(path);
+        for (String sheet : List.of("day", "night")) {
+            page.evaluate("sheet => { document.documentElement.dataset.sheet = sheet; }", sheet);
+            var found = new AxeBuilder(page)
+                    .withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"))
+                    .analyze()
+                    .getViolations();
+            assertThat(found.stream()
+                            .map(v -> v.getId() + ": " + v.getNodes().get(0).getHtml() + " "
+                                    + v.getNodes().get(0).getFailureSummary())
+                            .toList())
+                    .as(path + " on the " + sheet + " sheet")
+                    .isEmpty();
+        }
+    }
+
+    /** A mossy frog in a paludarium of the list, on the ground page. */
+    private GroundPage begun() {
+        registered();
+        page.navigate("/enclosures/new?species=theloderma-corticale&vessel=palud-glass-90x45x60&stand=300");
+        GroundPage ground = new StartPage(page).goOn();
+        assertThat(ground.ready()).isVisible();
+        return ground;
+    }
+}
