@@ -190,7 +190,8 @@ Alpine.data("ground", () => ({
       field.focus();
     }
     if (!draft) { this.say(); }
-    performance.measure("tanah-edit-shown", "tanah-edit");
+    // the frame after the parts are in place is what the keeper sees
+    requestAnimationFrame(() => performance.measure("tanah-edit-shown", "tanah-edit"));
   },
   say() {
     const note = document.querySelector(".two-notes .note .fact");

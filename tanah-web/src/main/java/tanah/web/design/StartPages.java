@@ -235,10 +235,10 @@ class StartPages {
                                     + Numbers.upTo(100 * v.brim() / l.volume(), 0) + THIN + "% of it")));
             rows.add(new LayerView.Row("Floor", Numbers.fixed(v.floorArea(), 3) + THIN + "m²"));
             rows.add(new LayerView.Row(
-                    "Empty",
-                    Numbers.kilograms(v.emptyMass()) + THIN + "kg, between "
-                            + Numbers.kilograms(v.massBand().min()) + " and "
-                            + Numbers.kilograms(v.massBand().max())));
+                    "Empty, between",
+                    Numbers.kilograms(v.massBand().min()) + " and "
+                            + Numbers.kilograms(v.massBand().max()) + THIN + "kg"));
+            rows.add(new LayerView.Row("most likely", Numbers.kilograms(v.emptyMass()) + THIN + "kg"));
             v.frontDam().ifPresent(d -> rows.add(new LayerView.Row("Front lip", cm(d) + THIN + "cm")));
         });
         e.animals().stream().findFirst().map(a -> e.space().get(a.id())).ifPresent(space -> {

@@ -89,7 +89,8 @@ public class Judge {
 
     private String words(ReadingVerdict verdict, ReadingKind kind) {
         if (verdict.severity().isEmpty()) {
-            return message("reading.not_judged");
+            boolean later = verdict.wanted().basis() == Wanted.Basis.BASKING_OFF;
+            return message(later ? "reading.not_judged" : "reading.no_wanted");
         }
         double margin = kind.unit().fromSi(verdict.margin());
         String number = Numbers.fixed(Math.abs(margin), 1);

@@ -57,6 +57,10 @@ public record ReadingChart(
         double high = Math.max(
                 points.stream().mapToDouble(Dot::value).max().orElse(1),
                 bands.stream().mapToDouble(Band::high).max().orElse(-Double.MAX_VALUE));
+        // what is wanted keeps its edges in sight
+        double air = Math.max(0.5, 0.08 * (high - low));
+        low -= air;
+        high += air;
         double step = step(high - low);
         double min = Math.floor(low / step) * step;
         double max = Math.max(min + step, Math.ceil(high / step) * step);

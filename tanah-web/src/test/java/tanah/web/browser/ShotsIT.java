@@ -1,0 +1,82 @@
+package tanah.web.browser;
+
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+
+/** Takes the pictures of the main views from the demo data: {@code ./tanah shots}. */
+@EnabledIfSystemProperty(named = "tanah.shots", matches = ".+")
+class ShotsIT extends BrowserTest {
+    private static final Path FOLDER = Path.of(System.getProperty("tanah.shots", "target"));
+
+    @Test
+    void everyMainView() {
+        new SignInPage(page).open();
+        shot("01-sign-in");
+        new SignInPage(page).enterDemo();
+        page.locator(".tag").first().waitFor();
+        shot("02-shelf");
+        String lizard = enclosure("Collared lizard, arid");
+        String frog = enclosure("Mossy frog paludarium");
+        String millipede = enclosure("Giant millipede box");
+        page.navigate("/enclosures/new?q=gecko&species=crotaphytus-collaris&vessel=front-glass-90x45x45&count=1");
+        shot("03-animal-vessel-room");
+        ground(frog);
+        shot("04-ground-paludarium");
+        ground(lizard);
+        shot("05-ground-slope");
+        ground(millipede);
+        page.evaluate("document.documentElement.dataset.sheet = 'night'");
+        page.locator(".all-notes summary").click();
+        shot("06-notes-night");
+        page.evaluate("document.documentElement.dataset.sheet = 'day'");
+        page.navigate(frog + "/build");
+        shot("07-buy-list");
+        page.navigate(millipede + "/log?place=p-litter&kind=rh&days=14");
+        shot("08-logbook");
+        page.navigate("/enclosures/import");
+        new ShelfPage(page).page().navigate("/");
+        new ShelfPage(page)
+                .importFile(
+                        "plan.json",
+                        "{\"format\":\"tanah-design\",\"version\":1,\"name\":\"Plan\",\"colour\":\"green\",\"animals\":[{\"id\":\"a\",\"species\":\"nobody\",\"count\":-2}]}");
+        shot("09-file-refused");
+        page.setViewportSize(390, 844);
+        page.navigate(lizard + "/read?place=p-cool&kind=temp_air");
+        page.locator("#value").fill("24.6");
+        shot("10-phone-reading");
+        ground(frog);
+        shot("11-phone-ground");
+        page.navigate("/");
+        shot("12-phone-shelf");
+    }
+
+    @Test
+    void thePrintedBuyList() {
+        new SignInPage(page).open();
+        new SignInPage(page).enterDemo();
+        String frog = enclosure("Mossy frog paludarium");
+        page.navigate(frog + "/build");
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(com.microsoft.playwright.options.Media.PRINT));
+        page.setViewportSize(794, 1123);
+        shot("13-buy-list-print");
+    }
+
+    private String enclosure(String name) {
+        page.navigate("/");
+        String href = page.locator(".tag h2 a", new Page.LocatorOptions().setHasText(name))
+                .getAttribute("href");
+        return href.replace("/ground", "");
+    }
+
+    private void ground(String enclosure) {
+        page.navigate(enclosure + "/ground");
+        new GroundPage(page).ready().waitFor();
+    }
+
+    private void shot(String name) {
+        page.evaluate("document.fonts.ready");
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
+    }
+}
