@@ -127,6 +127,9 @@ class DesignDocumentTest {
         assertThat(refused(" ".repeat(1_000_001)).get(0).accepted()).contains("1000000");
         assertThat(refused("{\"version\":" + "9".repeat(500) + "}")).isNotEmpty();
         assertThat(refused("{\"version\":1e-99999}")).isNotEmpty();
+        assertThat(refused(good().replace("\"Good\"", "\"a\\u0000b\"")))
+                .extracting(Problem::pointer)
+                .containsExactly("/name");
     }
 
     @Test

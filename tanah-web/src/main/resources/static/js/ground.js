@@ -6,7 +6,7 @@ const SNAP = 0.5;
 
 /** Stage 3 in the hand: sends edits as they are made, drags the edge of a layer, keeps what is not sent yet. */
 Alpine.data("ground", () => ({
-  path: "", view: "both", cut: "", waiting: [], running: false, drag: null, draft: null, lastForm: null, changedForm: null,
+  path: "", view: "both", cut: "", waiting: [], running: false, drag: null, draft: null, lastForm: null, changedForm: null, next: null,
 
   init() {
     const root = this.$el;
@@ -37,6 +37,8 @@ Alpine.data("ground", () => ({
     return params;
   },
   async look(extra = {}) {
+    // an edit on its way comes first, its answer would select its own layer again
+    if (this.running) { this.next = extra; return; }
     const params = this.params();
     Object.entries(extra).forEach(([k, v]) => params.set(k, v));
     try {
@@ -100,7 +102,7 @@ Alpine.data("ground", () => ({
     }
   },
   keyed(event) {
-    const field = event.target.closest(".depth input, .slope input");
+    const field = event.target.closest(".depth input, .slope input[id^=front], .slope input[id^=back]");
     if (field && (event.key === "ArrowUp" || event.key === "ArrowDown")) {
       event.preventDefault();
       this.stepField(field, (event.key === "ArrowUp" ? 1 : -1) * (event.shiftKey ? 1 : 0.1));
@@ -163,6 +165,9 @@ Alpine.data("ground", () => ({
       this.failed(error);
     } finally {
       this.running = false;
+      const next = this.next;
+      this.next = null;
+      if (next) { this.look(next); }
     }
   },
   show(page, status, data, draft) {

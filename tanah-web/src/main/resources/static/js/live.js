@@ -25,6 +25,7 @@ export function place(page, ids, sent) {
   const focusId = focused && focused.id;
   const handle = focused && focused.dataset && focused.dataset.handle;
   const typing = focused && focused.matches && focused.matches("input") ? { id: focused.id, value: focused.value, stands: focused.dataset.stands } : null;
+  const chosen = [...document.querySelectorAll("select[data-keep]")].map((s) => [s.id, s.value]);
   for (const id of ids) {
     const fresh = page.getElementById(id);
     const old = document.getElementById(id);
@@ -32,6 +33,7 @@ export function place(page, ids, sent) {
       old.replaceWith(document.adoptNode(fresh));
     }
   }
+  chosen.forEach(([id, value]) => { document.getElementById(id).value = value; });
   if (typing && typing.id) {
     const again = document.getElementById(typing.id);
     if (again && again !== focused && typing.value !== typing.stands && typing.value !== sent) {

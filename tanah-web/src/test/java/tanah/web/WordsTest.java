@@ -42,6 +42,14 @@ class WordsTest {
     }
 
     @Test
+    void everyRuleStandsInTheTableOfRules() throws IOException {
+        String table = Files.readString(Path.of("..", "docs", "rules.md"));
+        for (String rule : inCore("new RuleId\\(\"([^\"]+)\"\\)")) {
+            assertThat(table).contains("| `" + rule + "` |");
+        }
+    }
+
+    @Test
     void everyTopicOfAGapHasWords() throws IOException {
         Properties words = load("findings");
         for (String topic : inCore("(?:NotAssessed\\(|part\\(gaps, )\\s*\"([a-z_]+)\"")) {

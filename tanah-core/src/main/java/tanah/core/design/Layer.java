@@ -100,6 +100,22 @@ public record Layer(
                     voidOpen);
         }
 
+        public Options withBag(OptionalDouble volume, OptionalDouble price) {
+            return new Options(
+                    volume,
+                    price,
+                    waste,
+                    displaced,
+                    aquatic,
+                    burrow,
+                    retained,
+                    mesh,
+                    needsMinDepth,
+                    acceptFertiliser,
+                    supportShare,
+                    voidOpen);
+        }
+
         /** Share of a false bottom that water can fill. */
         public double openShare() {
             return voidOpen.orElse(1 - supportShare.orElse(0.05));

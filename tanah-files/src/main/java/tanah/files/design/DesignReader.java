@@ -71,7 +71,7 @@ public final class DesignReader {
             return refused("", "not an object", "a design document");
         }
         List<Problem> problems = new ArrayList<>();
-        NumberSizes.check(root, "", problems);
+        PlainValues.check(root, "", problems);
         if (problems.isEmpty()) {
             problems.addAll(schema.problems(root));
         }

@@ -3,7 +3,9 @@ package tanah.web.account;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -17,6 +19,9 @@ import org.springframework.web.bind.annotation.PostMapping;
 /** Sign in, register, remove the demo. */
 @Controller
 class AccountController {
+    /** The encoder reads no more; letters beyond ASCII take two to four. */
+    private static final int MOST_BYTES = 72;
+
     private final KeeperService keepers;
 
     AccountController(KeeperService keepers) {
@@ -31,6 +36,7 @@ class AccountController {
      */
     record RegisterForm(
             @Size(min = 2, max = 60, message = "{register.name.size}")
+            @Pattern(regexp = "\\P{Cntrl}*", message = "{register.name.size}")
             String name,
 
             @Size(min = 10, max = 72, message = "{register.password.size}")
@@ -59,6 +65,9 @@ class AccountController {
             throws ServletException {
         if (!errors.hasErrors() && form.name().strip().length() < 2) {
             errors.rejectValue("name", "register.name.size");
+        }
+        if (!errors.hasErrors() && form.password().getBytes(StandardCharsets.UTF_8).length > MOST_BYTES) {
+            errors.rejectValue("password", "register.password.size");
         }
         if (!errors.hasErrors()
                 && keepers.register(form.name(), form.password()).isEmpty()) {

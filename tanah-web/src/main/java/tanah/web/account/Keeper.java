@@ -3,19 +3,33 @@ package tanah.web.account;
 import java.io.Serial;
 import java.util.Collection;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.GrantedAuthority;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.userdetails.UserDetails;
 
-/**
- * The keeper who is signed in. Kept in the session, so without the password.
- *
- * @param id   of the account
- * @param name for people
- */
-public record Keeper(long id, String name, String passwordHash) implements UserDetails {
+/** The keeper who is signed in. Kept in the session, so the password's hash is left behind when it is stored. */
+public final class Keeper implements UserDetails {
     @Serial
-    private static final long serialVersionUID = 1L;
+    private static final long serialVersionUID = 2L;
+
+    private final long id;
+    private final String name;
+    private final transient @Nullable String passwordHash;
+
+    public Keeper(long id, String name, String passwordHash) {
+        this.id = id;
+        this.name = name;
+        this.passwordHash = passwordHash;
+    }
+
+    public long id() {
+        return id;
+    }
+
+    public String name() {
+        return name;
+    }
 
     @Override
     public Collection<? extends GrantedAuthority> getAuthorities() {
@@ -23,12 +37,23 @@ public record Keeper(long id, String name, String passwordHash) implements UserD
     }
 
     @Override
-    public String getPassword() {
+    public @Nullable String getPassword() {
         return passwordHash;
     }
 
     @Override
     public String getUsername() {
         return name;
+    }
+
+    /** By account, so that a keeper from the session equals one from the database. */
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return other instanceof Keeper keeper && keeper.id == id;
+    }
+
+    @Override
+    public int hashCode() {
+        return Long.hashCode(id);
     }
 }

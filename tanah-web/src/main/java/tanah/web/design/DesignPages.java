@@ -10,7 +10,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import tanah.core.build.Packs;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
@@ -157,8 +159,10 @@ public class DesignPages {
                 Numbers.upTo(Unit.CENTIMETRE.fromSi(typed > 0 ? typed : mean), 2),
                 Numbers.upTo(Unit.CENTIMETRE.fromSi(slope.front()), 2),
                 Numbers.upTo(Unit.CENTIMETRE.fromSi(slope.back()), 2),
+                text(layer.options().bagVolume(), Unit.LITRE),
+                text(layer.options().bagPrice(), Unit.COUNT),
                 layer.options().hasMesh(),
-                result == null ? List.of() : numbers(result),
+                result == null ? List.of() : numbers(result, packs(result)),
                 result == null || result.components().size() < 2
                         ? List.of()
                         : result.components().stream()
@@ -168,7 +172,23 @@ public class DesignPages {
                 selected);
     }
 
-    private static List<LayerView.Row> numbers(LayerResult r) {
+    private static String text(OptionalDouble value, Unit unit) {
+        return value.isPresent() ? Numbers.upTo(unit.fromSi(value.getAsDouble()), 2) : "";
+    }
+
+    /** The cheapest whole packs of a layer of one material; a mix has its packs in the buy list. */
+    private String packs(LayerResult r) {
+        if (r.components().size() != 1 || r.bags().isPresent()) {
+            return "";
+        }
+        return Packs.cheapest(r.loose(), catalogue.packsOf(r.components().get(0).media()))
+                .map(choice -> choice.picks().stream()
+                        .map(p -> p.count() + " × " + Numbers.litres(p.pack().amount()) + THIN + "L")
+                        .collect(Collectors.joining(" + ")))
+                .orElse("");
+    }
+
+    private static List<LayerView.Row> numbers(LayerResult r, String packs) {
         List<LayerView.Row> rows = new ArrayList<>();
         rows.add(new LayerView.Row("Volume", Numbers.litres(r.shape().volume()) + THIN + "L"));
         if (r.shape().maxDepth() - r.shape().minDepth() > 5e-4) {

@@ -151,6 +151,9 @@ class GroundController {
     }
 
     private static Map<String, String> typed(EditForm form) {
+        if (form.opWord().equals("bag")) {
+            return Map.of("bag-" + form.partId(), form.valueText(), "price-" + form.partId(), form.otherText());
+        }
         return form.opWord().equals("slope")
                 ? Map.of("front-" + form.partId(), form.valueText(), "back-" + form.partId(), form.otherText())
                 : Map.of("depth-" + form.partId(), form.valueText());

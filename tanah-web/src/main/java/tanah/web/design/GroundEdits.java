@@ -59,6 +59,7 @@ class GroundEdits {
             case "slope" -> slope(design, form, errors);
             case "level" -> level(design, form);
             case "media" -> media(design, form, errors);
+            case "bag" -> bag(design, form, errors);
             case "mesh" -> mesh(design, form);
             case "add" -> add(design, form, errors);
             case "remove" -> act(design, new Action.RemoveLayer(form.partId()), name(design, form) + " taken out", "");
@@ -152,6 +153,23 @@ class GroundEdits {
                 new Action.SetMedia(form.partId(), form.valueText()),
                 name(design, form) + " → " + catalogue.groundName(form.valueText()),
                 form.partId());
+    }
+
+    /** The bag that a layer is bought in; both empty: no bag. */
+    private Outcome bag(Design design, EditForm form, FieldErrors errors) {
+        OptionalDouble volume =
+                errors.optional("bag-" + form.partId(), form.valueText(), Quantity.Kind.VOLUME, 1e-4, 5, Unit.LITRE);
+        OptionalDouble price = errors.optional(
+                "price-" + form.partId(), form.otherText(), Quantity.Kind.NUMBER, 0, 100_000, Unit.COUNT);
+        if (known(design, form, errors).isEmpty() || !errors.isEmpty()) {
+            return new Outcome(design, "", form.partId());
+        }
+        Design changed = design.withGround(design.ground()
+                .change(form.partId(), l -> l.withOptions(l.options().withBag(volume, price))));
+        String summary = volume.isPresent()
+                ? name(design, form) + " in bags of " + Numbers.litres(volume.getAsDouble()) + " L"
+                : name(design, form) + " without a bag";
+        return new Outcome(changed, summary, form.partId());
     }
 
     private Outcome mesh(Design design, EditForm form) {
@@ -276,7 +294,7 @@ class GroundEdits {
     /** What the ground holds that an edit of this part could collide with. */
     static Object touched(Design design, EditForm form) {
         return switch (form.opWord()) {
-            case "depth", "slope", "level", "media", "mesh" ->
+            case "depth", "slope", "level", "media", "mesh", "bag" ->
                 design.ground()
                         .layer(form.partId())
                         .map(l -> List.of(l.surface(), l.media(), l.options()))

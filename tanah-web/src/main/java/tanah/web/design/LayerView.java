@@ -14,6 +14,8 @@ import java.util.List;
  * @param depth    typed depth (cm), or mean depth
  * @param front    front of a slope (cm)
  * @param back     back of a slope (cm)
+ * @param bag      litres of the bag it is bought in, or empty
+ * @param price    of that bag, or empty
  * @param mesh     whether a separator lies under it
  * @param numbers  label and value, in order
  * @param parts    loose litres of each component
@@ -29,6 +31,8 @@ public record LayerView(
         String depth,
         String front,
         String back,
+        String bag,
+        String price,
         boolean mesh,
         List<Row> numbers,
         List<Row> parts,

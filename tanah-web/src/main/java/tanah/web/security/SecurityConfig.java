@@ -9,6 +9,8 @@ import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
+import org.springframework.security.web.firewall.HttpFirewall;
+import org.springframework.security.web.firewall.StrictHttpFirewall;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /** Deny by default; everything is loaded from here; no inline script, no evaluated script. */
@@ -41,6 +43,14 @@ class SecurityConfig {
                                 p -> p.policy("camera=(), microphone=(), geolocation=(), payment=(), usb=()"))
                         .frameOptions(Customizer.withDefaults()));
         return http.build();
+    }
+
+    /** The database holds no NUL; a request with one is refused before anything reads it. */
+    @Bean
+    HttpFirewall firewall() {
+        StrictHttpFirewall firewall = new StrictHttpFirewall();
+        firewall.setAllowedParameterValues(value -> value.indexOf('\0') < 0);
+        return firewall;
     }
 
     @Bean

@@ -35,7 +35,8 @@ class ErrorPages implements ErrorController {
         }
         return switch (status) {
             case FORBIDDEN -> "error/403";
-            case NOT_FOUND, METHOD_NOT_ALLOWED, BAD_REQUEST -> "error/404";
+            case BAD_REQUEST -> "error/400";
+            case NOT_FOUND, METHOD_NOT_ALLOWED -> "error/404";
             case CONTENT_TOO_LARGE -> "error/413";
             default -> status.is5xxServerError() ? "error/500" : "error/404";
         };

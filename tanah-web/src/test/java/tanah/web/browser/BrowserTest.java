@@ -96,6 +96,11 @@ abstract class BrowserTest {
         watched.onPageError(errors::add);
     }
 
+    /** For a test that provokes a breach of the policy. */
+    protected void forgetErrors() {
+        errors.clear();
+    }
+
     /** A new keeper, signed in, on an empty shelf. */
     protected ShelfPage registered() {
         return new SignInPage(page)

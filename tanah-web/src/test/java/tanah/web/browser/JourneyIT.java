@@ -89,6 +89,46 @@ class JourneyIT extends BrowserTest {
     }
 
     @Test
+    void labelsOfThinLayersDoNotTouch() {
+        GroundPage ground = begun();
+        for (String media : List.of("leaf_litter", "moss_live_cushion", "sand_play", "pumice_1_4", "bog")) {
+            page.locator("#add").selectOption(media);
+            int before = page.locator("li.layer").count();
+            page.locator(".add button").click();
+            assertThat(page.locator("li.layer")).hasCount(before + 1);
+        }
+        for (String id :
+                List.of("drainage", "soil", "litter", "litter-2", "litter-3", "soil-2", "drainage-2", "soil-3")) {
+            ground.select(id).typeDepth(id, "0.5");
+            assertThat(ground.depth(id)).hasValue("0.5");
+        }
+        for (int[] size : new int[][] {{1280, 800}, {1920, 1080}, {1280, 640}}) {
+            page.setViewportSize(size[0], size[1]);
+            page.waitForFunction(
+                    "w => Math.abs(document.querySelector('.sheet-drawing').viewBox.baseVal.width - document.getElementById('drawing').clientWidth) < 2",
+                    null);
+            Object touching = page.evaluate(
+                    "() => { const b = [...document.querySelectorAll('.leader text')].map(t => t.getBoundingClientRect());"
+                            + " let n = 0; b.forEach((p, i) => b.slice(i + 1).forEach(q => {"
+                            + " if (p.left < q.right - 1 && q.left < p.right - 1 && p.top < q.bottom - 3 && q.top < p.bottom - 3) { n++; } })); return n; }");
+            assertThat(touching).as(size[0] + " x " + size[1]).isEqualTo(0);
+        }
+    }
+
+    @Test
+    void bagsAreCountedAndABadBagIsNamed() {
+        GroundPage ground = begun();
+        page.locator("#bag-soil").fill("10");
+        page.locator("#bag-soil").press("Tab");
+        assertThat(page.locator(".layer-open")).containsText("left over");
+        page.locator("#price-soil").fill("free");
+        page.locator("#price-soil").press("Enter");
+        assertThat(page.locator(".layer-open .field-error")).containsText("Type a number");
+        assertThat(page.locator("#price-soil")).hasValue("free");
+        assertThat(ground.saved()).containsText("Revision 2");
+    }
+
+    @Test
     void aRemedyIsAButtonThatSettlesItsNote() {
         GroundPage ground = begun();
         ground.typeDepth("soil", "40");
