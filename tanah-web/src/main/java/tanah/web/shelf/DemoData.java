@@ -13,8 +13,7 @@ import java.util.Random;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import tanah.core.commission.ReadingKind;
@@ -37,7 +36,7 @@ import tanah.web.shell.TanahProperties;
  * readings are drawn from what each place wants, with a daily course, chance from a fixed start and a few bad days.
  */
 @Component
-class DemoData implements ApplicationRunner {
+class DemoData implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
     private static final List<String> DESIGNS =
             List.of("collared-lizard-arid", "mossy-frog-paludarium", "giant-millipede-box");
@@ -72,8 +71,9 @@ class DemoData implements ApplicationRunner {
         this.clock = clock;
     }
 
+    /** Before the first request is answered, so that whoever sees the sign-in page sees the demo on it. */
     @Override
-    public void run(ApplicationArguments arguments) {
+    public void afterSingletonsInstantiated() {
         if (properties.demo()) {
             transaction.executeWithoutResult(status -> load());
         }
