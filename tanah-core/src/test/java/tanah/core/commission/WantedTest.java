@@ -30,6 +30,8 @@ class WantedTest {
     void theNightRangeHoldsInItsSecondHalf() {
         assertThat(air(Probe.Zone.COOL, 4).range()).contains(new Range(14, 22));
         assertThat(air(Probe.Zone.COOL, 21).range()).as("still cooling").contains(new Range(14, 28));
+        assertThat(air(Probe.Zone.COOL, 1.9).basis()).as("first half").isEqualTo(Wanted.Basis.EVENING);
+        assertThat(air(Probe.Zone.COOL, 2).basis()).as("second half").isEqualTo(Wanted.Basis.NIGHT);
         assertThat(air(Probe.Zone.COOL, 8).basis()).as("lamps go on").isEqualTo(Wanted.Basis.COOL_DAY);
         assertThat(air(Probe.Zone.COOL, 20).basis()).as("lamps go off").isEqualTo(Wanted.Basis.EVENING);
     }

@@ -1,0 +1,65 @@
+package tanah.core.build;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.Test;
+import tanah.core.design.Design;
+import tanah.core.design.Layer;
+import tanah.core.design.Surface;
+import tanah.core.testing.TestDesigns;
+import tanah.core.testing.TestMedia;
+
+/** The list holds all that the layers need, with waste, and nothing else. */
+class ShoppingTest {
+    @Test
+    void oneLineForEachMaterialWithItsWaste() {
+        Design design = TestDesigns.box(
+                1.0,
+                0.5,
+                0.6,
+                TestDesigns.drainage(0.05),
+                TestDesigns.soil("arid_burrow_clay_sand", 0.10),
+                TestDesigns.layer("litter", Layer.Kind.LITTER, "leaf_litter", new Surface.Thickness(0.02)));
+        Shopping list = shopping(design);
+        assertThat(list.lines())
+                .extracting(BuyLine::item)
+                .containsExactlyInAnyOrder("expanded_clay_8_16", "sand_play", "clay_powder", "leaf_litter", "mesh");
+        assertThat(line(list, "expanded_clay_8_16").need()).isCloseTo(0.025 * 1.03 * 1.05, within(1e-12));
+        assertThat(line(list, "leaf_litter").need()).isCloseTo(0.010 * 1.4 * 1.10, within(1e-12));
+        // plan and a 3 cm edge at every wall, 15 % waste
+        assertThat(line(list, "mesh").need()).isCloseTo((0.5 + 0.03 * 3) * 1.15, within(1e-12));
+        assertThat(line(list, "expanded_clay_8_16").packs().orElseThrow().amount())
+                .isGreaterThanOrEqualTo(0.027);
+        assertThat(list.batches()).hasSize(1);
+        assertThat(list.batches().get(0).parts())
+                .extracting(MixBatch.Part::share)
+                .satisfies(shares ->
+                        assertThat(shares.stream().mapToDouble(d -> d).sum()).isCloseTo(1, within(1e-12)));
+    }
+
+    @Test
+    void aMaterialOfTwoLayersIsOneLine() {
+        Design design = TestDesigns.box(
+                1.0,
+                0.5,
+                0.6,
+                TestDesigns.soil("sand_play", 0.05),
+                TestDesigns.layer("more", Layer.Kind.SUBSTRATE, "sand_play", new Surface.Thickness(0.03)));
+        Shopping list = shopping(design);
+        assertThat(list.lines()).hasSize(1);
+        assertThat(list.lines().get(0).forParts()).hasSize(2);
+        assertThat(list.lines().get(0).need()).isCloseTo(0.04 * 1.04 * 1.05, within(1e-12));
+    }
+
+    private static BuyLine line(Shopping list, String item) {
+        return list.lines().stream()
+                .filter(l -> l.item().equals(item))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Shopping shopping(Design design) {
+        return Shopping.of(design, TestDesigns.vessel(design), TestDesigns.ground(design), TestMedia.catalogue());
+    }
+}
