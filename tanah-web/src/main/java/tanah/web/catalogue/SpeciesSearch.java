@@ -18,7 +18,7 @@ public class SpeciesSearch {
         this.catalogue = catalogue;
     }
 
-    /** Best first: a name that begins with the text, then by Latin name. */
+    /** Best first: names that begin with the text, names that hold it, then those found by their group only. */
     public List<Species> find(String text) {
         List<String> words = Arrays.stream(plain(text).split("\\s+"))
                 .filter(w -> !w.isEmpty())
@@ -28,14 +28,17 @@ public class SpeciesSearch {
         }
         return catalogue.allSpecies().stream()
                 .filter(s -> words.stream().allMatch(haystack(s)::contains))
-                .sorted(Comparator.comparing((Species s) -> !startsWith(s, words.get(0)))
-                        .thenComparing(Species::scientificName))
+                .sorted(Comparator.comparingInt((Species s) -> rank(s, words)).thenComparing(Species::scientificName))
                 .toList();
     }
 
-    private static boolean startsWith(Species species, String word) {
-        return plain(species.scientificName()).startsWith(word)
-                || plain(species.commonName()).startsWith(word);
+    private static int rank(Species species, List<String> words) {
+        if (plain(species.scientificName()).startsWith(words.get(0))
+                || plain(species.commonName()).startsWith(words.get(0))) {
+            return 0;
+        }
+        String names = plain(species.commonName() + " " + species.scientificName());
+        return words.stream().allMatch(names::contains) ? 1 : 2;
     }
 
     private static String haystack(Species s) {

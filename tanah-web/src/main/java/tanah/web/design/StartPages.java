@@ -32,8 +32,9 @@ import tanah.web.svg.BoxSvg;
 @Component
 class StartPages {
     private static final String THIN = "\u2009";
-    private static final int MOST_MATCHES = 12;
     private static final int CARDS = 3;
+    private static final double CARD_WIDE = 100;
+    private static final double CARD_TALL = 64;
 
     private final Catalogue catalogue;
     private final SpeciesSearch search;
@@ -93,7 +94,6 @@ class StartPages {
 
     private List<StartView.Match> matches(StartForm form) {
         return search.find(form.get("q")).stream()
-                .limit(MOST_MATCHES)
                 .map(s -> new StartView.Match(
                         s.id(), s.commonName(), s.scientificName(), hint(s), s.id().equals(form.get("species"))))
                 .toList();
@@ -137,15 +137,18 @@ class StartPages {
                 .filter(c -> c.model().id().equals(chosen) && !shown.contains(c))
                 .findFirst()
                 .ifPresent(c -> shown.add(0, c));
-        double widest =
-                shown.stream().mapToDouble(c -> c.vessel().length()).max().orElse(1);
+        // one scale for all: the place of a card is 100 wide and 70 tall, with room for the lid
+        double reach = shown.stream()
+                .mapToDouble(c -> Math.max(c.vessel().length(), c.vessel().height() * CARD_WIDE / CARD_TALL))
+                .max()
+                .orElse(1);
         return shown.stream()
                 .limit(CARDS)
-                .map(c -> card(animal, c, widest, c.model().id().equals(chosen)))
+                .map(c -> card(animal, c, reach, c.model().id().equals(chosen)))
                 .toList();
     }
 
-    private StartView.Card card(Inhabitant animal, VesselChoice.Candidate c, double widest, boolean chosen) {
+    private StartView.Card card(Inhabitant animal, VesselChoice.Candidate c, double reach, boolean chosen) {
         Space space = c.space();
         Vessel v = c.vessel();
         boolean now = space.ratio() >= space.scaleNow() - 1e-9;
@@ -181,7 +184,7 @@ class StartPages {
                 c.model().id(),
                 c.model().name(),
                 svg,
-                Math.round(100 * v.length() / widest),
+                Math.round(CARD_WIDE * v.length() / reach),
                 severity,
                 verdict,
                 reason,

@@ -45,6 +45,30 @@ class JourneyIT extends BrowserTest {
     }
 
     @Test
+    void theStartSheetSaysWhatIsWrongBesideTheField() {
+        StartPage start = registered().begin().search("mossy").choose("Theloderma corticale");
+        start.vessel("own");
+        start.fill("length", "88").fill("width", "43").fill("height", "abc").fill("winterNight", "90");
+        assertThat(start.error("height")).isVisible();
+        start.goOn();
+        assertThat(start.error("height")).containsText("Type a number");
+        assertThat(start.error("winterNight")).isVisible();
+        assertThat(start.error("length")).isHidden();
+        assertThat(page.locator("#height")).hasValue("abc");
+        assertThat(page.locator("#winterNight")).hasValue("90");
+        start.fill("height", "60").fill("winterNight", "17");
+        assertThat(start.goOn().ready()).isVisible();
+    }
+
+    @Test
+    void aSearchPutsTheNameBeforeTheGroup() {
+        StartPage start = registered().begin().search("frog");
+        assertThat(start.matches().first()).containsText("frog");
+        assertThat(start.matches().last()).containsText("toad");
+        assertThat(page.locator("#matches")).containsText(start.matches().count() + " animals match");
+    }
+
+    @Test
     void aWrongNumberStaysInItsFieldAndTheDrawingStandsStill() {
         GroundPage ground = begun();
         String before = ground.handle().getAttribute("data-depth");
@@ -126,6 +150,19 @@ class JourneyIT extends BrowserTest {
         assertThat(page.locator(".layer-open .field-error")).containsText("Type a number");
         assertThat(page.locator("#price-soil")).hasValue("free");
         assertThat(ground.saved()).containsText("Revision 2");
+    }
+
+    @Test
+    void whatIsTypedWithoutALineIsSentWhenItIsBack() {
+        GroundPage ground = begun();
+        page.context().setOffline(true);
+        ground.typeDepth("soil", "9");
+        assertThat(ground.saved()).containsText("Not saved");
+        assertThat(ground.depth("soil")).hasValue("9");
+        page.context().setOffline(false);
+        assertThat(ground.saved()).containsText("Revision 2");
+        assertThat(ground.handle()).hasAttribute("data-depth", "9");
+        forgetErrors();
     }
 
     @Test
