@@ -76,11 +76,14 @@ public class Ledger {
         Severity severity = offers >= needs - 1e-6
                 ? (space.isForLife() ? Severity.GOOD : Severity.CAUTION)
                 : offers >= 0.8 * needs ? Severity.CAUTION : Severity.STOP;
-        String verdict = space.isForLife()
-                ? "for life"
-                : "until month "
-                        + Numbers.upTo(
-                                space.lasts().getAsDouble(), space.lasts().getAsDouble() < 10 ? 1 : 0);
+        String verdict = offers < needs - 1e-6
+                ? "too small now"
+                : space.isForLife()
+                        ? "for life"
+                        : "until month "
+                                + Numbers.upTo(
+                                        space.lasts().getAsDouble(),
+                                        space.lasts().getAsDouble() < 10 ? 1 : 0);
         String sentence = "Room for the animals: offers " + Numbers.upTo(offers, 0)
                 + " per cent of the grown need, now " + Numbers.upTo(needs, 0) + " is needed, " + verdict + ".";
         RangeBar bar = new RangeBar(
@@ -100,7 +103,7 @@ public class Ledger {
         double least = f.measures().get(1).shown();
         double preferred = f.measures().get(2).shown();
         String verdict = f.severity() == Severity.GOOD
-                ? "by " + Numbers.fixed(depth - preferred, 1)
+                ? "by " + Numbers.fixed(depth - least, 1)
                 : Numbers.fixed(depth - (depth < least ? least : preferred), 1);
         String sentence = "Depth of soil, at least " + Numbers.upTo(least, 1) + ", better " + Numbers.upTo(preferred, 1)
                 + " centimetres, planned " + Numbers.upTo(depth, 1) + ".";
