@@ -3,9 +3,11 @@ package tanah.web;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
+import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** Starts the web application. */
 @SpringBootApplication
+@EnableScheduling
 @ConfigurationPropertiesScan
 public class TanahApplication {
     public static void main(String[] args) {

@@ -1,12 +1,14 @@
+import "./why.js";
 import Alpine from "../vendor/alpine-csp.esm.min.js";
 import { ask, place, SignedOut } from "./live.js";
 
-const PARTS = ["saved", "pit", "conflict", "drawing", "notes", "ledger"];
+const PARTS = ["saved", "steps", "pit", "conflict", "drawing", "notes", "ledger"];
 const SNAP = 0.5;
+const words = document.getElementById("words").dataset;
 
 /** Stage 3 in the hand: sends edits as they are made, drags the edge of a layer, keeps what is not sent yet. */
 Alpine.data("ground", () => ({
-  path: "", view: "both", cut: "", waiting: [], running: false, drag: null, draft: null, lastForm: null, changedForm: null, next: null,
+  path: "", view: "both", cut: "", waiting: [], running: false, drag: null, draft: null, changedForm: null, next: null,
 
   init() {
     const root = this.$el;
@@ -24,7 +26,20 @@ Alpine.data("ground", () => ({
     addEventListener("beforeunload", (e) => { if (this.waiting.length) { e.preventDefault(); } });
     let resized;
     addEventListener("resize", () => { clearTimeout(resized); resized = setTimeout(() => this.look(), 200); });
-    this.look().then(() => { root.dataset.ready = "true"; });
+    this.look().then(() => { root.dataset.ready = "true"; this.toPeg(); });
+  },
+
+  // ---- from a note on another page to its place here
+  toPeg() {
+    const key = new URLSearchParams(location.search).get("peg");
+    const note = key && [...document.querySelectorAll(".all-notes [data-note]")].find((n) => n.dataset.note === key);
+    if (!note) { return; }
+    note.closest("details").open = true;
+    note.classList.add("lit");
+    note.tabIndex = -1;
+    note.focus();
+    const letter = note.querySelector(".peg-key")?.textContent;
+    [...document.querySelectorAll(".peg")].find((p) => letter && p.querySelector(".key")?.textContent === letter)?.classList.add("lit");
   },
 
   // ---- what the sheet shows
@@ -92,8 +107,6 @@ Alpine.data("ground", () => ({
       this.look();
       return;
     }
-    const keep = event.target.closest("[data-keep-mine]");
-    if (keep && this.lastForm) { this.lastForm.delete("base"); this.send(this.lastForm); return; }
     const part = event.target.closest("[data-select], .cut.layer, .leader[data-part]");
     if (part && !event.target.closest(".handle")) {
       event.preventDefault();
@@ -102,6 +115,11 @@ Alpine.data("ground", () => ({
     }
   },
   keyed(event) {
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z" && !event.target.closest("input, select, textarea")) {
+      event.preventDefault();
+      document.querySelector(event.shiftKey ? "[data-redo]" : "[data-undo]")?.click();
+      return;
+    }
     const field = event.target.closest(".depth input, .slope input[id^=front], .slope input[id^=back]");
     if (field && (event.key === "ArrowUp" || event.key === "ArrowDown")) {
       event.preventDefault();
@@ -126,7 +144,7 @@ Alpine.data("ground", () => ({
     const data = new FormData();
     data.set("op", "depth");
     data.set("part", part);
-    data.set("value", String(Math.max(0.1, Math.round(depth * 100) / 100)));
+    data.set("value", `${Math.max(0.1, Math.round(depth * 100) / 100)} cm`);
     data.set("base", this.revision());
     if (draft) { data.set("draft", "true"); }
     this.send(data);
@@ -186,9 +204,7 @@ Alpine.data("ground", () => ({
     }
     if (!draft) { this.waiting.forEach((w) => w.set("base", this.revision())); }
     if (status === 409) {
-      this.lastForm = data;
-      const keep = document.querySelector("[data-keep-mine]");
-      if (keep) { keep.hidden = false; }
+      document.querySelector("#conflict .message")?.scrollIntoView({ block: "nearest" });
     } else if (wrong && !draft) {
       const field = document.getElementById(wrong.id);
       field.value = typed ?? data.get(field.name);
@@ -203,15 +219,15 @@ Alpine.data("ground", () => ({
     const word = document.querySelector(".two-notes .note h3 span");
     const depth = document.querySelector(".layer.selected .layer-name span");
     document.getElementById("said").textContent =
-      `${depth ? depth.textContent : "Ground"} changed. ${word ? word.textContent : ""}: ${note ? note.textContent : ""}.`;
+      `${depth ? depth.textContent : ""} ${words.changed}. ${word ? word.textContent : ""}: ${note ? note.textContent : ""}.`;
   },
   failed(error) {
     const saved = document.getElementById("saved");
     saved.classList.add("unsaved");
     if (error instanceof SignedOut) {
-      saved.textContent = "Not saved: your sitting has ended. Sign in again in another tab; typing is kept here.";
+      saved.textContent = words.ended;
     } else if (this.waiting.length) {
-      saved.textContent = `Not saved: ${this.waiting.length} change waits until the line is back.`;
+      saved.textContent = words.unsent.replace("{0}", String(this.waiting.length));
       setTimeout(() => this.run(), 4000);
     }
   },
@@ -227,7 +243,7 @@ Alpine.data("ground", () => ({
     const shrink = svg.getBoundingClientRect().width / svg.viewBox.baseVal.width;
     this.drag = {
       part: handle.dataset.handle, from: Number(handle.dataset.depth), most: Number(handle.dataset.most),
-      y: event.clientY, scale: Number(svg.dataset.scale) * shrink, depth: Number(handle.dataset.depth),
+      y: event.clientY, scale: Number(svg.dataset.scale) * shrink, perUnit: Number(svg.dataset.perUnit), unit: svg.dataset.unit, depth: Number(handle.dataset.depth),
     };
     this.tag();
   },
@@ -265,9 +281,12 @@ Alpine.data("ground", () => ({
       tag.className = "drag-tag";
       sheet.parentElement.append(tag);
     }
-    tag.textContent = `${this.drag.depth.toFixed(1)} cm, was ${this.drag.from.toFixed(1)}`;
+    tag.textContent = `${this.shown(this.drag.depth)} ${this.drag.unit}, ${words.was} ${this.shown(this.drag.from)}`;
     tag.style.left = "14px";
     tag.style.top = "96px";
+  },
+  shown(cm) {
+    return (cm / this.drag.perUnit).toFixed(this.drag.perUnit === 1 ? 1 : 2);
   },
   untag() {
     document.getElementById("drag-tag")?.remove();

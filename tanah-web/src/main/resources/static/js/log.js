@@ -1,3 +1,4 @@
+import "./why.js";
 // The kinds that a place takes follow the place that is chosen.
 const places = document.querySelector("[data-places]");
 if (places) {

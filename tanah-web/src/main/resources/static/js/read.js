@@ -1,5 +1,7 @@
 import Alpine from "../vendor/alpine-csp.esm.min.js";
 
+const words = document.getElementById("words").dataset;
+
 /** One reading on a phone: keys, places in the drawing, one send. */
 Alpine.data("reading", () => ({
   sent: false, unit: "",
@@ -32,7 +34,7 @@ Alpine.data("reading", () => ({
   name() {
     const field = this.$refs.value;
     if (field) {
-      this.$refs.save.textContent = field.value ? `Save ${field.value} ${this.unit}` : "Save";
+      this.$refs.save.textContent = field.value ? `${words.save} ${field.value} ${this.unit}` : words.save;
     }
   },
   once(event) {

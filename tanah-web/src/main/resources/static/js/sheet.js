@@ -7,7 +7,8 @@
   root.dataset.sheet = kept() || device;
   addEventListener("DOMContentLoaded", () => {
     for (const button of document.querySelectorAll("[data-sheet-switch]")) {
-      const name = () => { button.textContent = root.dataset.sheet === "night" ? "Day sheet" : "Night sheet"; };
+      const words = document.getElementById("words")?.dataset ?? {};
+      const name = () => { button.textContent = root.dataset.sheet === "night" ? words.day : words.night; };
       button.hidden = false;
       name();
       button.addEventListener("click", () => {

@@ -1,3 +1,4 @@
+import "./why.js";
 import Alpine from "../vendor/alpine-csp.esm.min.js";
 import { ask, place } from "./live.js";
 

@@ -8,6 +8,7 @@ import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Properties;
 import java.util.Set;
 import java.util.TreeSet;
@@ -15,6 +16,14 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.evaluate.Evaluation;
+import tanah.core.evaluate.Evaluator;
+import tanah.core.explain.Figure;
+import tanah.core.explain.Figures;
+import tanah.files.catalogue.CatalogueReader;
+import tanah.files.design.DesignReader;
+import tanah.files.design.Parsed;
 
 /** Every rule and remedy of the core has words, none too long, and no words are left over. */
 class WordsTest {
@@ -60,6 +69,7 @@ class WordsTest {
     @Test
     void titlesAndRemediesAreShort() throws IOException {
         Properties words = load("findings");
+        words.putAll(prefixed(load("findings_de")));
         for (String key : words.stringPropertyNames()) {
             String text = words.getProperty(key);
             if (key.startsWith("finding.") && !key.endsWith(".why")) {
@@ -75,6 +85,85 @@ class WordsTest {
             }
             assertThat(text).as(key).doesNotContain("'");
         }
+    }
+
+    @Test
+    void everyLanguageHasTheSameWordsWithTheSameArguments() throws IOException {
+        for (String file : List.of("messages", "findings")) {
+            Properties english = load(file);
+            Properties german = load(file + "_de");
+            assertThat(german.stringPropertyNames()).as(file).isEqualTo(english.stringPropertyNames());
+            for (String key : english.stringPropertyNames()) {
+                assertThat(arguments(german.getProperty(key))).as(key).isEqualTo(arguments(english.getProperty(key)));
+                assertThat(german.getProperty(key)).as(key).isNotBlank().doesNotContain("'");
+            }
+        }
+    }
+
+    @Test
+    void everyWordThatATemplateAsksForIsThereAndNoTemplateHoldsWordsOfItsOwn() throws IOException {
+        Properties words = load("messages");
+        Pattern key = Pattern.compile("#\\{([a-zA-Z0-9_.-]+)[(}]");
+        // text between tags, outside an element whose text is put in
+        Pattern bare = Pattern.compile(
+                "<(h[1-6]|p|button|label|legend|option|th|summary|caption)(?![^>]*th:(?:text|utext|errors))[^>]*>([A-Za-z][^<$#{]{2,})<");
+        try (Stream<Path> files = Files.walk(Path.of("src", "main", "resources", "templates"))) {
+            for (Path file : files.filter(f -> f.toString().endsWith(".html")).toList()) {
+                String text = Files.readString(file);
+                Matcher asked = key.matcher(text);
+                while (asked.find()) {
+                    assertThat(words).as(file + " asks for").containsKey(asked.group(1));
+                }
+                Matcher own = bare.matcher(text);
+                while (own.find()) {
+                    assertThat(own.group(2))
+                            .as(file + " holds words of its own")
+                            .isIn("English", "Deutsch");
+                }
+            }
+        }
+    }
+
+    @Test
+    void everyFigureOfTheShippedExamplesHasWords() throws IOException {
+        Properties words = load("messages");
+        Catalogue catalogue = CatalogueReader.read();
+        try (Stream<Path> files = Files.list(Path.of("..", "docs", "examples"))) {
+            for (Path file : files.toList()) {
+                Parsed parsed = new DesignReader(catalogue).read(Files.readAllBytes(file));
+                Evaluation e = Evaluator.evaluate(((Parsed.Accepted) parsed).design(), catalogue);
+                List<Figure> figures = Figures.of(e, catalogue);
+                assertThat(figures).hasSizeGreaterThan(20);
+                for (Figure f : figures) {
+                    String kind = f.id().replace("." + f.part() + ".", ".");
+                    assertThat(words).containsKey("figure." + kind).containsKey("why." + f.formula());
+                    for (Figure.Input input : f.inputs()) {
+                        assertThat(words).containsKey("input." + input.name());
+                        if (input instanceof Figure.Input.Computed made) {
+                            assertThat(figures)
+                                    .as(f.id() + " is made from")
+                                    .anyMatch(o -> o.id().equals(made.figure()));
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    /** The same rules hold in every language; the key stays recognisable. */
+    private static Properties prefixed(Properties words) {
+        Properties all = new Properties();
+        words.forEach((key, text) -> all.put(key.toString().replaceFirst("^(finding|remedy)\\.", "$1.german."), text));
+        return all;
+    }
+
+    private static Set<String> arguments(String text) {
+        Set<String> found = new TreeSet<>();
+        Matcher m = Pattern.compile("\\{(\\d)\\}").matcher(text);
+        while (m.find()) {
+            found.add(m.group(1));
+        }
+        return found;
     }
 
     private static Set<String> inCore(String pattern) throws IOException {

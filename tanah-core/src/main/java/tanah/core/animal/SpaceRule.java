@@ -43,6 +43,15 @@ public final class SpaceRule {
         return findings;
     }
 
+    /** The worst that the rule says of this room, now or grown. */
+    public static Severity verdict(Inhabitant animal, Space space) {
+        return judge(animal, space, new Action.ByHand(), "").stream()
+                .map(Finding::severity)
+                .filter(s -> s != Severity.HINT)
+                .min(java.util.Comparator.naturalOrder())
+                .orElse(Severity.GOOD);
+    }
+
     private static Finding atPresent(Inhabitant animal, Space space, Action larger, String largerName) {
         double offers = space.ratio();
         double needs = space.scaleNow();

@@ -55,4 +55,9 @@ public record Probe(
         COOL,
         RETREAT
     }
+
+    /** The same place under another name. */
+    public Probe withName(String changed) {
+        return new Probe(id, Optional.of(changed), kind, zone, x, y, z, on, reads);
+    }
 }

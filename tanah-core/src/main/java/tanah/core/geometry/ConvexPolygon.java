@@ -3,6 +3,7 @@ package tanah.core.geometry;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A convex polygon on the floor plan, counter-clockwise. Clipping by a half plane after Sutherland and Hodgman,
@@ -200,5 +201,16 @@ public final class ConvexPolygon {
         List<Point> back = new ArrayList<>(points);
         java.util.Collections.reverse(back);
         return List.copyOf(back);
+    }
+
+    /** By its corners: a design that was written and read again equals itself. */
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return other instanceof ConvexPolygon polygon && polygon.corners.equals(corners);
+    }
+
+    @Override
+    public int hashCode() {
+        return corners.hashCode();
     }
 }

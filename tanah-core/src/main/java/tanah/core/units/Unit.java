@@ -23,7 +23,9 @@ public enum Unit {
     SHARE("", 1),
     DEGREE("°", Math.PI / 180),
     MONTH("months", 1),
-    COUNT("", 1);
+    COUNT("", 1),
+    KILOGRAM_PER_LITRE("kg/l", 1000),
+    MONEY("", 1);
 
     private final String symbol;
     private final double factor;

@@ -52,6 +52,13 @@ public final class DesignWriter {
         return MAPPER.writeValueAsString(json(design));
     }
 
+    /** The document as a tree whose numbers compare by their text: 5 and 5.0 are one number. */
+    public static JsonNode tree(Design design) {
+        return MAPPER.readerFor(JsonNode.class)
+                .with(tools.jackson.databind.DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
+                .readValue(writeCompact(design));
+    }
+
     static ObjectNode json(Design design) {
         ObjectNode root = JSON.objectNode();
         root.put("format", "tanah-design").put("version", 1).put("name", design.name());

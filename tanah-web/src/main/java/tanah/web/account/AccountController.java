@@ -77,7 +77,7 @@ class AccountController {
             return "account/register";
         }
         request.login(form.name().strip(), form.password());
-        return "redirect:/";
+        return "redirect:/first";
     }
 
     @PostMapping("/demo/remove")

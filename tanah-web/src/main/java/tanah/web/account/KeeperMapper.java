@@ -16,6 +16,10 @@ interface KeeperMapper {
     /** The name of the demo account while the demo data is loaded. */
     Optional<String> demoName();
 
+    Optional<String> settings(@Param("id") long id);
+
+    void putSettings(@Param("id") long id, @Param("settings") String settings);
+
     int deleteDemo(@Param("id") long id);
 
     Optional<String> setting(@Param("key") String key);

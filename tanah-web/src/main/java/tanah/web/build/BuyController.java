@@ -16,7 +16,6 @@ import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
-import tanah.core.units.Unit;
 import tanah.web.account.Keeper;
 import tanah.web.design.DesignPages;
 import tanah.web.design.Ledger;
@@ -26,6 +25,7 @@ import tanah.web.design.SheetOptions;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.forms.Numbers;
+import tanah.web.shell.Words;
 
 /** What to buy and mix, on a page that prints. */
 @Controller
@@ -37,8 +37,16 @@ class BuyController {
     private final DesignPages pages;
     private final Notes notes;
     private final PartNames names;
+    private final Words words;
 
-    BuyController(EnclosureService enclosures, Catalogue catalogue, DesignPages pages, Notes notes, PartNames names) {
+    BuyController(
+            EnclosureService enclosures,
+            Catalogue catalogue,
+            DesignPages pages,
+            Notes notes,
+            PartNames names,
+            Words words) {
+        this.words = words;
         this.enclosures = enclosures;
         this.catalogue = catalogue;
         this.pages = pages;
@@ -82,8 +90,7 @@ class BuyController {
         model.addAttribute(
                 "price", e.shopping().map(s -> Ledger.money(s.price())).orElse(""));
         model.addAttribute(
-                "total",
-                e.mass().map(m -> Numbers.kilograms(m.total()) + THIN + "kg").orElse(""));
+                "total", e.mass().map(m -> Numbers.massWithUnit(m.total())).orElse(""));
         model.addAttribute("heavy", e.mass().filter(m -> m.total() > 25).isPresent());
         model.addAttribute(
                 "stops",
@@ -98,16 +105,14 @@ class BuyController {
         for (BuyLine line : shopping.lines()) {
             boolean litres = line.unit().equals("l");
             lines.add(new Line(
-                    litres
-                            ? catalogue.groundName(line.item())
-                            : "Separator mesh, opening 1 to 1.5 mm, or fleece on fine sand",
-                    litres ? Numbers.litres(line.need()) + THIN + "L" : Numbers.fixed(line.need(), 2) + THIN + "m²",
-                    line.packs().map(BuyController::packs).orElse("by the " + (litres ? "litre" : "metre")),
+                    litres ? catalogue.groundName(line.item()) : words.of("buy.mesh"),
+                    litres ? Numbers.volumeWithUnit(line.need()) : Numbers.area(line.need()),
+                    line.packs().map(BuyController::packs).orElse(words.of(litres ? "buy.by_litre" : "buy.by_metre")),
                     Ledger.money(line.price()),
                     line.forParts().stream()
                             .map(s -> names.of(s.part(), e.design(), catalogue)
                                     + (line.forParts().size() > 1 && litres
-                                            ? " " + Numbers.litres(s.amount()) + THIN + "L"
+                                            ? " " + Numbers.volumeWithUnit(s.amount())
                                             : ""))
                             .collect(Collectors.joining(", ")),
                     String.join("; ", line.flags())));
@@ -118,7 +123,7 @@ class BuyController {
     private static String packs(tanah.core.build.PackChoice choice) {
         return choice.picks().stream()
                 .map(p -> p.count() + " × "
-                        + Numbers.upTo(Unit.LITRE.fromSi(p.pack().amount()), 1) + THIN + "L")
+                        + Numbers.upTo(Numbers.volume(p.pack().amount()), 1) + THIN + Numbers.volumeUnit())
                 .collect(Collectors.joining(" + "));
     }
 
@@ -130,11 +135,11 @@ class BuyController {
                     batch.parts().stream()
                             .map(p -> new Part(
                                     catalogue.groundName(p.media()),
-                                    Numbers.litres(p.volume()) + THIN + "L",
+                                    Numbers.volumeWithUnit(p.volume()),
                                     Numbers.upTo(100 * p.share(), 0) + THIN + "%"))
                             .toList(),
-                    Numbers.litres(batch.loose()) + THIN + "L",
-                    Numbers.litres(batch.placed()) + THIN + "L"));
+                    Numbers.volumeWithUnit(batch.loose()),
+                    Numbers.volumeWithUnit(batch.placed())));
         }
         return batches;
     }

@@ -14,6 +14,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import tanah.core.build.Packs;
 import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.Range;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
 import tanah.core.design.Recipe;
@@ -23,16 +24,17 @@ import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.NotAssessed;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
-import tanah.core.ground.DrainageRule;
 import tanah.core.ground.LayerResult;
 import tanah.core.scene.Scene;
 import tanah.core.scene.SceneBuilder;
 import tanah.core.scene.Textures;
+import tanah.core.school.Schools;
 import tanah.core.units.Unit;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.forms.Numbers;
 import tanah.web.forms.Quantity;
+import tanah.web.shell.Words;
 import tanah.web.svg.SheetSvg;
 import tanah.web.svg.SheetText;
 
@@ -48,6 +50,8 @@ public class DesignPages {
     private final Notes notes;
     private final FindingWords words;
     private final PartNames names;
+    private final PageHead head;
+    private final Words common;
     private final Clock clock;
 
     DesignPages(
@@ -58,6 +62,8 @@ public class DesignPages {
             Notes notes,
             FindingWords words,
             PartNames names,
+            PageHead head,
+            Words common,
             Clock clock) {
         this.catalogue = catalogue;
         this.enclosures = enclosures;
@@ -66,6 +72,8 @@ public class DesignPages {
         this.notes = notes;
         this.words = words;
         this.names = names;
+        this.head = head;
+        this.common = common;
         this.clock = clock;
     }
 
@@ -85,12 +93,17 @@ public class DesignPages {
         return new DesignView(
                 enclosure.id(),
                 e.design().name(),
-                latin(e),
+                head.latin(e),
                 enclosure.revision(),
                 Ledger.when(enclosure.savedAt(), now),
                 strata.of(e, base, stage),
                 layers(e, part),
-                e.design().school(DrainageRule.CHOICE).orElse(""),
+                Schools.of(e.design(), catalogue).stream()
+                        .map(s -> new DesignView.SchoolLine(
+                                s.id(),
+                                Schools.current(e.design(), s, catalogue),
+                                s.options().size()))
+                        .toList(),
                 sheet(e, noted, part, cut, options),
                 ledger.of(e, enclosures.newest(keeperId, enclosure.id(), 4), now),
                 noted,
@@ -101,19 +114,11 @@ public class DesignPages {
                         .map(words::gap)
                         .toList(),
                 options,
-                Unit.CENTIMETRE.fromSi(cut),
-                totals(e));
-    }
-
-    /** The animals with their number, for heads. */
-    public static String latin(Evaluation e) {
-        return e.animals().stream()
-                .map(a -> a.row().scientificName() + ", "
-                        + (a.resident().count() == 1
-                                ? "one"
-                                : "group of " + a.resident().count()))
-                .reduce((a, b) -> a + "; " + b)
-                .orElse("no animal chosen");
+                DesignPages.shownDepth(cut),
+                totals(e),
+                enclosure.role().mayChange(),
+                enclosure.undo(),
+                enclosure.redo());
     }
 
     private static String selected(Design design, SheetOptions options) {
@@ -156,24 +161,30 @@ public class DesignPages {
                         .orElse("void"),
                 layer.media().orElse(null) instanceof Recipe.Named named ? named.id() : "",
                 form,
-                Numbers.upTo(Unit.CENTIMETRE.fromSi(typed > 0 ? typed : mean), 2),
-                Numbers.upTo(Unit.CENTIMETRE.fromSi(slope.front()), 2),
-                Numbers.upTo(Unit.CENTIMETRE.fromSi(slope.back()), 2),
-                text(layer.options().bagVolume(), Unit.LITRE),
-                text(layer.options().bagPrice(), Unit.COUNT),
+                shownDepth(typed > 0 ? typed : mean),
+                shownDepth(slope.front()),
+                shownDepth(slope.back()),
+                layer.options().bagVolume().isPresent()
+                        ? Numbers.upTo(
+                                Numbers.volume(layer.options().bagVolume().getAsDouble()), 2)
+                        : "",
+                layer.options().bagPrice().isPresent()
+                        ? Numbers.upTo(layer.options().bagPrice().getAsDouble(), 2)
+                        : "",
                 layer.options().hasMesh(),
                 result == null ? List.of() : numbers(result, packs(result)),
                 result == null || result.components().size() < 2
                         ? List.of()
                         : result.components().stream()
                                 .map(c -> new LayerView.Row(
-                                        catalogue.groundName(c.media()), Numbers.litres(c.loose()) + THIN + "L"))
+                                        catalogue.groundName(c.media()), Numbers.volumeWithUnit(c.loose())))
                                 .toList(),
                 selected);
     }
 
-    private static String text(OptionalDouble value, Unit unit) {
-        return value.isPresent() ? Numbers.upTo(unit.fromSi(value.getAsDouble()), 2) : "";
+    /** A depth as its field shows it. */
+    static String shownDepth(double metres) {
+        return Numbers.upTo(Numbers.length(metres), 2);
     }
 
     /** The cheapest whole packs of a layer of one material; a mix has its packs in the buy list. */
@@ -183,39 +194,53 @@ public class DesignPages {
         }
         return Packs.cheapest(r.loose(), catalogue.packsOf(r.components().get(0).media()))
                 .map(choice -> choice.picks().stream()
-                        .map(p -> p.count() + " × " + Numbers.litres(p.pack().amount()) + THIN + "L")
+                        .map(p -> p.count() + " × "
+                                + Numbers.volumeWithUnit(p.pack().amount()))
                         .collect(Collectors.joining(" + ")))
                 .orElse("");
     }
 
-    private static List<LayerView.Row> numbers(LayerResult r, String packs) {
+    private List<LayerView.Row> numbers(LayerResult r, String packs) {
         List<LayerView.Row> rows = new ArrayList<>();
-        rows.add(new LayerView.Row("Volume", Numbers.litres(r.shape().volume()) + THIN + "L"));
+        rows.add(new LayerView.Row(
+                common.of("layer.volume"), Numbers.volumeWithUnit(r.shape().volume()), figure(r, "volume")));
         if (r.shape().maxDepth() - r.shape().minDepth() > 5e-4) {
             rows.add(new LayerView.Row(
-                    "Depth, least to most",
+                    common.of("layer.depths"),
                     Numbers.centimetres(r.shape().minDepth()) + "–"
-                            + Numbers.centimetres(r.shape().maxDepth()) + THIN + "cm"));
+                            + Numbers.lengthWithUnit(r.shape().maxDepth()),
+                    figure(r, "depth")));
         }
-        rows.add(new LayerView.Row("Depth, mean", Numbers.centimetres(r.shape().meanDepth()) + THIN + "cm"));
+        rows.add(new LayerView.Row(
+                common.of("layer.depth"), Numbers.lengthWithUnit(r.shape().meanDepth()), figure(r, "depth")));
         if (r.loose() > 0) {
-            rows.add(new LayerView.Row("To buy, loose", Numbers.litres(r.loose()) + THIN + "L"));
+            rows.add(
+                    new LayerView.Row(common.of("layer.loose"), Numbers.volumeWithUnit(r.loose()), figure(r, "loose")));
         }
         r.bags()
                 .ifPresent(b -> rows.add(new LayerView.Row(
-                        "Bags", b.count() + ", " + Numbers.litres(b.leftOver()) + THIN + "L left over")));
-        rows.add(new LayerView.Row("Dry", Numbers.kilograms(r.dryMass()) + THIN + "kg"));
-        rows.add(new LayerView.Row("Wet, drained", Numbers.kilograms(r.wetMass()) + THIN + "kg"));
+                        common.of("layer.bags"),
+                        common.of(
+                                "layer.bags.left", String.valueOf(b.count()), Numbers.volumeWithUnit(b.leftOver())))));
+        rows.add(new LayerView.Row(common.of("layer.dry"), Numbers.massWithUnit(r.dryMass()), figure(r, "dry")));
+        rows.add(new LayerView.Row(common.of("layer.wet"), Numbers.massWithUnit(r.wetMass()), figure(r, "wet")));
         if (r.cost() > 0) {
-            rows.add(new LayerView.Row("Cost, mid price", Numbers.fixed(r.cost(), 2)));
+            rows.add(new LayerView.Row(
+                    common.of("layer.cost"), Ledger.money(new Range(r.cost(), r.cost())), figure(r, "cost")));
         }
         return rows;
     }
 
-    private static String totals(Evaluation e) {
+    private static String figure(LayerResult r, String what) {
+        return "layer." + r.id() + "." + what;
+    }
+
+    private String totals(Evaluation e) {
         return e.ground()
-                .map(g -> Numbers.litres(g.bulk()) + THIN + "L in all, surface " + Numbers.centimetres(g.surfaceMin())
-                        + "–" + Numbers.centimetres(g.surfaceMax()) + THIN + "cm")
+                .map(g -> common.of(
+                        "layer.totals",
+                        Numbers.volumeWithUnit(g.bulk()),
+                        Numbers.centimetres(g.surfaceMin()) + "–" + Numbers.lengthWithUnit(g.surfaceMax())))
                 .orElse("");
     }
 
@@ -251,7 +276,7 @@ public class DesignPages {
                 .forEach(h ->
                         captions.put(h.id(), new SheetText.Caption(h.name().orElse(h.id()), "")));
         e.design().probes().forEach(p -> captions.put(p.id(), new SheetText.Caption(p.label(), "")));
-        e.design().ground().dams().forEach(d -> captions.put(d.id(), new SheetText.Caption("Dam", "")));
+        e.design().ground().dams().forEach(d -> captions.put(d.id(), new SheetText.Caption(common.of("part.dam"), "")));
         List<SheetText.Peg> pegs = noted.stream()
                 .filter(n -> !n.letter().isEmpty())
                 .map(n -> new SheetText.Peg(
@@ -261,16 +286,16 @@ public class DesignPages {
                         n.word() + " " + n.letter() + ": " + n.title()))
                 .toList();
         return new SheetText(
-                "Section and plan of " + e.design().name(),
+                common.of("sheet.title", e.design().name()),
                 description(e),
                 captions,
                 pegs,
                 part,
                 handles(e, part),
-                "Section A–A′",
-                Numbers.upTo(Unit.CENTIMETRE.fromSi(cut), 1) + THIN + "cm from the front",
-                "Plan",
-                n -> n + " more layers");
+                common.of("sheet.section"),
+                common.of("sheet.cut", Numbers.lengthUpTo(cut, 1) + THIN + Numbers.lengthUnit()),
+                common.of("sheet.plan"),
+                n -> common.of("sheet.more", String.valueOf(n)));
     }
 
     private SheetText.Caption caption(LayerResult r, Evaluation e) {
@@ -281,8 +306,8 @@ public class DesignPages {
                         + Numbers.centimetres(r.shape().maxDepth());
         return new SheetText.Caption(
                 name,
-                depth + THIN + "cm · " + Numbers.litres(r.shape().volume()) + THIN + "L · "
-                        + Numbers.kilograms(r.wetMass()) + THIN + "kg");
+                depth + THIN + Numbers.lengthUnit() + " · "
+                        + Numbers.volumeWithUnit(r.shape().volume()) + " · " + Numbers.massWithUnit(r.wetMass()));
     }
 
     private List<SheetText.Handle> handles(Evaluation e, String part) {
@@ -292,29 +317,26 @@ public class DesignPages {
                 .filter(r -> r.shape().exists())
                 .map(r -> new SheetText.Handle(
                         r.id(),
-                        "Depth of " + names.of(r.id(), e.design(), catalogue),
+                        common.of("sheet.depth_of", names.of(r.id(), e.design(), catalogue)),
                         Unit.CENTIMETRE.fromSi(r.shape().meanDepth()),
-                        Unit.CENTIMETRE.fromSi(e.vessel().orElseThrow().height())))
+                        Unit.CENTIMETRE.fromSi(e.vessel().orElseThrow().height()),
+                        Numbers.lengthWithUnit(r.shape().meanDepth())))
                 .toList();
     }
 
     private String description(Evaluation e) {
-        StringBuilder text = new StringBuilder("Front section, ");
-        e.vessel()
-                .ifPresent(v -> text.append(Numbers.centimetres(v.length()))
-                        .append(" by ")
-                        .append(Numbers.centimetres(v.height()))
-                        .append(" cm inside. From the base: "));
+        String box = e.vessel()
+                .map(v -> Numbers.centimetres(v.length()) + " × " + Numbers.lengthWithUnit(v.height()))
+                .orElse("");
         List<String> parts = e.ground().orElseThrow().layers().stream()
                 .map(r -> names.of(r.id(), e.design(), catalogue) + " "
-                        + Numbers.centimetres(r.shape().meanDepth()) + " cm")
+                        + Numbers.lengthWithUnit(r.shape().meanDepth()))
                 .toList();
-        text.append(parts.isEmpty() ? "nothing" : String.join(", ", parts)).append('.');
-        e.ground()
+        String ground = parts.isEmpty() ? common.of("sheet.nothing") : String.join(", ", parts);
+        String water = e.ground()
                 .flatMap(g -> g.water())
-                .ifPresent(w -> text.append(" Water to ")
-                        .append(Numbers.centimetres(w.level()))
-                        .append(" cm."));
-        return text.toString();
+                .map(w -> " " + common.of("sheet.water_to", Numbers.lengthWithUnit(w.level())))
+                .orElse("");
+        return common.of("sheet.description", box, ground) + water;
     }
 }

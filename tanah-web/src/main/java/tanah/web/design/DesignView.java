@@ -13,15 +13,27 @@ public record DesignView(
         String savedAt,
         List<StageView> stages,
         List<LayerView> layers,
-        String school,
+        List<SchoolLine> schools,
         String sheet,
         LedgerView ledger,
         List<NoteView> notes,
         Map<Severity, Long> tally,
         List<String> gaps,
         SheetOptions options,
-        double cut,
-        String totals) {
+        String cut,
+        String totals,
+        boolean mayChange,
+        boolean undo,
+        boolean redo) {
+
+    /**
+     * A choice where practice disagrees.
+     *
+     * @param id      of the choice
+     * @param current way that the plan follows
+     * @param ways    how many there are
+     */
+    public record SchoolLine(String id, String current, int ways) {}
 
     /** The two notes that are always seen. */
     public List<NoteView> worst() {

@@ -2,8 +2,6 @@ package tanah.web.design;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
-import org.springframework.context.MessageSource;
 import org.springframework.context.NoSuchMessageException;
 import org.springframework.stereotype.Component;
 import tanah.core.finding.Finding;
@@ -11,14 +9,15 @@ import tanah.core.finding.Measure;
 import tanah.core.finding.Remedy;
 import tanah.core.finding.Severity;
 import tanah.web.forms.Numbers;
+import tanah.web.shell.Words;
 
 /** Words for findings and remedies. */
 @Component
 public class FindingWords {
-    private final MessageSource messages;
+    private final Words words;
 
-    FindingWords(MessageSource messages) {
-        this.messages = messages;
+    FindingWords(Words words) {
+        this.words = words;
     }
 
     public String title(Finding finding) {
@@ -30,12 +29,11 @@ public class FindingWords {
     }
 
     public String remedy(Remedy remedy) {
-        return messages.getMessage(
-                "remedy." + remedy.key(), arguments(remedy.measures(), remedy.words()), Locale.ENGLISH);
+        return words.of("remedy." + remedy.key(), arguments(remedy.measures(), remedy.words()));
     }
 
     public String gap(String topic) {
-        return messages.getMessage("gap." + topic, null, Locale.ENGLISH);
+        return words.of("gap." + topic);
     }
 
     /** The wording of the variant, else that of the rule; good findings have their own. */
@@ -44,19 +42,18 @@ public class FindingWords {
         Object[] arguments = arguments(finding.measures(), finding.words());
         if (!finding.variant().isEmpty()) {
             try {
-                return messages.getMessage(
-                        "finding." + finding.rule() + "~" + finding.variant() + end, arguments, Locale.ENGLISH);
+                return words.of("finding." + finding.rule() + "~" + finding.variant() + end, arguments);
             } catch (NoSuchMessageException e) {
-                return messages.getMessage("finding." + finding.rule() + end, arguments, Locale.ENGLISH);
+                return words.of("finding." + finding.rule() + end, arguments);
             }
         }
-        return messages.getMessage("finding." + finding.rule() + end, arguments, Locale.ENGLISH);
+        return words.of("finding." + finding.rule() + end, arguments);
     }
 
-    private static Object[] arguments(List<Measure> measures, List<String> words) {
+    private static Object[] arguments(List<Measure> measures, List<String> names) {
         List<Object> arguments = new ArrayList<>();
         measures.forEach(m -> arguments.add(Numbers.of(m)));
-        arguments.addAll(words);
+        arguments.addAll(names);
         return arguments.toArray();
     }
 }

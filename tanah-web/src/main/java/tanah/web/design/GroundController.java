@@ -3,6 +3,7 @@ package tanah.web.design;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -36,9 +37,16 @@ class GroundController {
     private final DesignPages pages;
     private final Catalogue catalogue;
     private final ErrorWords words;
+    private final ConflictPages conflicts;
 
     GroundController(
-            EnclosureService enclosures, GroundEdits edits, DesignPages pages, Catalogue catalogue, ErrorWords words) {
+            EnclosureService enclosures,
+            GroundEdits edits,
+            DesignPages pages,
+            Catalogue catalogue,
+            ErrorWords words,
+            ConflictPages conflicts) {
+        this.conflicts = conflicts;
         this.enclosures = enclosures;
         this.edits = edits;
         this.pages = pages;
@@ -73,14 +81,13 @@ class GroundController {
             Model model,
             HttpServletResponse response) {
         Result result = edit(keeper, id, form);
-        if (result.conflict()) {
+        if (result.conflict() != null) {
             response.setStatus(HttpStatus.CONFLICT.value());
-            model.addAttribute("theirs", edits.standing(result.enclosure().design(), form.partId()));
-            model.addAttribute("mine", form.valueText());
+            model.addAttribute("conflict", conflicts.of(result.conflict(), catalogue));
         }
         fill(model, keeper, result.enclosure(), with(options, result.part()));
         model.addAttribute("errors", result.errors());
-        model.addAttribute("draft", form.isDraft());
+        model.addAttribute("merged", result.merged());
         return "design/live";
     }
 
@@ -93,17 +100,20 @@ class GroundController {
             Model model,
             RedirectAttributes flash) {
         Result result = edit(keeper, id, form);
-        if (result.conflict() || !result.errors().isEmpty()) {
+        if (result.conflict() != null) {
+            return "redirect:/enclosures/" + id + "/conflicts/"
+                    + result.conflict().pending();
+        }
+        if (!result.errors().isEmpty()) {
             fill(model, keeper, result.enclosure(), with(options, result.part()));
             model.addAttribute("errors", result.errors());
             model.addAttribute("typed", typed(form));
-            model.addAttribute(
-                    "theirs",
-                    result.conflict() ? edits.standing(result.enclosure().design(), form.partId()) : null);
-            model.addAttribute("mine", form.valueText());
             return "design/ground";
         }
         flash.addAttribute("part", result.part());
+        if (result.merged()) {
+            flash.addFlashAttribute("merged", true);
+        }
         return "redirect:/enclosures/{id}/ground";
     }
 
@@ -113,41 +123,37 @@ class GroundController {
      * @param enclosure as it stands, or as it would stand for a draft
      * @param errors    by field
      * @param part      to select
-     * @param conflict  whether somebody changed the same thing since
+     * @param merged    whether somebody else's save was put together with it
+     * @param conflict  the same field changed by somebody else
      */
-    private record Result(Enclosure enclosure, Map<String, String> errors, String part, boolean conflict) {}
+    private record Result(
+            Enclosure enclosure,
+            Map<String, String> errors,
+            String part,
+            boolean merged,
+            @Nullable ConflictException conflict) {}
 
+    /** An edit is made on the revision that the page shows; the service puts it together with what was saved since. */
     private Result edit(Keeper keeper, long id, EditForm form) {
-        Enclosure current = enclosures.get(keeper.id(), id);
+        Enclosure current = enclosures.changeable(keeper.id(), id);
         int base = form.base() == null ? current.revision() : form.base();
-        if (base != current.revision() && collides(keeper, current, base, form)) {
-            return new Result(current, Map.of(), form.partId(), true);
-        }
+        boolean known = base >= 1 && base < current.revision();
+        Design shown = known ? enclosures.revision(keeper.id(), id, base) : current.design();
         FieldErrors errors = new FieldErrors();
-        GroundEdits.Outcome outcome = edits.apply(current.design(), form, errors);
-        if (!errors.isEmpty() || outcome.design().equals(current.design())) {
-            return new Result(current, words.of(errors), outcome.part(), false);
+        GroundEdits.Outcome outcome = edits.apply(shown, form, errors);
+        if (!errors.isEmpty() || outcome.design().equals(shown)) {
+            return new Result(current, words.of(errors), outcome.part(), false, null);
         }
         if (form.isDraft()) {
-            Enclosure draft =
-                    new Enclosure(id, current.revision(), current.phase(), current.savedAt(), outcome.design());
-            return new Result(draft, Map.of(), outcome.part(), false);
+            return new Result(current.drafted(outcome.design()), Map.of(), outcome.part(), false, null);
         }
         try {
-            enclosures.save(keeper.id(), id, current.revision(), outcome.design(), outcome.summary());
+            EnclosureService.Saved saved = enclosures.save(
+                    keeper.id(), id, known ? base : current.revision(), outcome.design(), outcome.summary());
+            return new Result(enclosures.get(keeper.id(), id), Map.of(), outcome.part(), saved.merged(), null);
         } catch (ConflictException e) {
-            return new Result(e.current(), Map.of(), form.partId(), true);
+            return new Result(e.current(), Map.of(), form.partId(), false, e);
         }
-        return new Result(enclosures.get(keeper.id(), id), Map.of(), outcome.part(), false);
-    }
-
-    /** Whether what this edit touches has changed since the page was loaded. */
-    private boolean collides(Keeper keeper, Enclosure current, int base, EditForm form) {
-        if (base > current.revision() || base < 1) {
-            return true;
-        }
-        Design then = enclosures.revision(keeper.id(), current.id(), base);
-        return !GroundEdits.touched(then, form).equals(GroundEdits.touched(current.design(), form));
     }
 
     private static Map<String, String> typed(EditForm form) {

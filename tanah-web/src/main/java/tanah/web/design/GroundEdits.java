@@ -11,7 +11,6 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
 import tanah.core.design.DesignEdit;
 import tanah.core.design.Layer;
-import tanah.core.design.SchoolChoice;
 import tanah.core.design.Surface;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
@@ -20,10 +19,12 @@ import tanah.core.finding.Remedy;
 import tanah.core.finding.Remedy.Action;
 import tanah.core.ground.DrainageRule;
 import tanah.core.ground.LayerResult;
+import tanah.core.school.Schools;
 import tanah.core.units.Unit;
 import tanah.web.forms.FieldErrors;
 import tanah.web.forms.Numbers;
 import tanah.web.forms.Quantity;
+import tanah.web.shell.Words;
 
 /** Reads one edit of the ground and applies it to a design. */
 @Component
@@ -35,12 +36,14 @@ class GroundEdits {
     private final Catalogue catalogue;
     private final PartNames names;
     private final FindingWords words;
+    private final Words common;
     private final Clock clock;
 
-    GroundEdits(Catalogue catalogue, PartNames names, FindingWords words, Clock clock) {
+    GroundEdits(Catalogue catalogue, PartNames names, FindingWords words, Words common, Clock clock) {
         this.catalogue = catalogue;
         this.names = names;
         this.words = words;
+        this.common = common;
         this.clock = clock;
     }
 
@@ -62,7 +65,8 @@ class GroundEdits {
             case "bag" -> bag(design, form, errors);
             case "mesh" -> mesh(design, form);
             case "add" -> add(design, form, errors);
-            case "remove" -> act(design, new Action.RemoveLayer(form.partId()), name(design, form) + " taken out", "");
+            case "remove" ->
+                act(design, new Action.RemoveLayer(form.partId()), common.of("edit.removed", name(design, form)), "");
             case "up" -> move(design, form, 1);
             case "down" -> move(design, form, -1);
             case "school" -> school(design, form, errors);
@@ -95,7 +99,10 @@ class GroundEdits {
         } else if (layer.get().surface() instanceof Surface.Thickness t) {
             from = t.thickness();
         }
-        String summary = name(design, form) + " " + Numbers.centimetres(from) + " → " + Numbers.centimetres(to) + " cm";
+        if (form.valueText().strip().equals(DesignPages.shownDepth(from))) {
+            return new Outcome(design, "", form.partId());
+        }
+        String summary = name(design, form) + " " + Numbers.centimetres(from) + " → " + Numbers.lengthWithUnit(to);
         return act(design, action, summary, form.partId());
     }
 
@@ -112,8 +119,11 @@ class GroundEdits {
             errors.add("front-" + form.partId(), "error.slope.flat");
             return new Outcome(design, "", form.partId());
         }
-        String summary = name(design, form) + " " + Numbers.centimetres(front.getAsDouble()) + " to "
-                + Numbers.centimetres(back.getAsDouble()) + " cm";
+        String summary = common.of(
+                "edit.slope",
+                name(design, form),
+                Numbers.centimetres(front.getAsDouble()),
+                Numbers.lengthWithUnit(back.getAsDouble()));
         return act(
                 design,
                 new Action.SetSlope(form.partId(), front.getAsDouble(), back.getAsDouble()),
@@ -133,13 +143,13 @@ class GroundEdits {
             double mean = Math.max(LEAST, Math.round(result.get().shape().meanDepth() * 1000) / 1000.0);
             Design changed = design.withGround(
                     design.ground().change(form.partId(), l -> l.withSurface(new Surface.Thickness(mean))));
-            return new Outcome(changed, name(design, form) + " laid level", form.partId());
+            return new Outcome(changed, common.of("edit.level", name(design, form)), form.partId());
         }
         double top = Math.round(result.get().shape().topMax() * 1000) / 1000.0;
         return act(
                 design,
                 new Action.SetSlope(form.partId(), top, top),
-                name(design, form) + " laid as a slope",
+                common.of("edit.sloped", name(design, form)),
                 form.partId());
     }
 
@@ -167,8 +177,8 @@ class GroundEdits {
         Design changed = design.withGround(design.ground()
                 .change(form.partId(), l -> l.withOptions(l.options().withBag(volume, price))));
         String summary = volume.isPresent()
-                ? name(design, form) + " in bags of " + Numbers.litres(volume.getAsDouble()) + " L"
-                : name(design, form) + " without a bag";
+                ? common.of("edit.bag", name(design, form), Numbers.volumeWithUnit(volume.getAsDouble()))
+                : common.of("edit.no_bag", name(design, form));
         return new Outcome(changed, summary, form.partId());
     }
 
@@ -176,7 +186,7 @@ class GroundEdits {
         boolean laid = form.valueText().equals("true");
         Design changed = design.withGround(design.ground()
                 .change(form.partId(), l -> l.withOptions(l.options().withMesh(laid))));
-        return new Outcome(changed, laid ? "separator laid" : "separator taken out", form.partId());
+        return new Outcome(changed, common.of(laid ? "edit.mesh" : "edit.no_mesh"), form.partId());
     }
 
     private Outcome add(Design design, EditForm form, FieldErrors errors) {
@@ -198,7 +208,7 @@ class GroundEdits {
             index--;
         }
         Design changed = design.withGround(design.ground().insert(index, layer));
-        return new Outcome(changed, names.layer(layer, catalogue) + " laid", layer.id());
+        return new Outcome(changed, common.of("edit.laid", names.layer(layer, catalogue)), layer.id());
     }
 
     private Layer.Kind kind(String media) {
@@ -221,38 +231,20 @@ class GroundEdits {
 
     private Outcome move(Design design, EditForm form, int by) {
         Design changed = design.withGround(design.ground().move(form.partId(), by));
-        return new Outcome(changed, name(design, form) + (by > 0 ? " moved up" : " moved down"), form.partId());
+        return new Outcome(changed, common.of(by > 0 ? "edit.up" : "edit.down", name(design, form)), form.partId());
     }
 
     private Outcome school(Design design, EditForm form, FieldErrors errors) {
         String option = form.valueText();
-        if (!List.of("layer", "none").contains(option)) {
+        if (!Schools.DRAINAGE.options().contains(option)) {
             errors.add("school", "error.school.unknown");
             return new Outcome(design, "", form.partId());
         }
         LocalDate today = LocalDate.now(clock);
-        Design chosen =
-                DesignEdit.withSchool(design, new SchoolChoice(DrainageRule.CHOICE, option, Optional.empty(), today));
-        boolean drains = design.ground().hasDrainage();
-        if (option.equals("layer") && !drains && !design.ground().layers().isEmpty()) {
-            double height = Evaluator.evaluate(design, catalogue)
-                    .vessel()
-                    .map(v -> v.height())
-                    .orElse(0.5);
-            chosen = DesignEdit.apply(
-                    chosen,
-                    new Action.AddDrainage("expanded_clay_8_16", DrainageRule.usualDepth(height)),
-                    catalogue,
-                    today);
-        } else if (option.equals("none") && drains) {
-            for (Layer layer : design.ground().layers()) {
-                if (layer.is(Layer.Kind.DRAINAGE) || layer.is(Layer.Kind.FALSE_BOTTOM)) {
-                    chosen = DesignEdit.apply(chosen, new Action.RemoveLayer(layer.id()), catalogue, today);
-                }
-            }
-        }
         return new Outcome(
-                chosen, option.equals("none") ? "School: no drainage" : "School: drainage layer", form.partId());
+                Schools.apply(design, DrainageRule.CHOICE, option, catalogue, today),
+                common.of("edit.school", common.of("school.drainage." + option)),
+                form.partId());
     }
 
     /** The part names the finding, the value which of its remedies. */
@@ -289,36 +281,6 @@ class GroundEdits {
                 .map(l -> names.layer(l, catalogue))
                 .map(n -> n.length() > 40 ? n.substring(0, 39) + "…" : n)
                 .orElse(form.partId().toLowerCase(Locale.ROOT));
-    }
-
-    /** What the ground holds that an edit of this part could collide with. */
-    static Object touched(Design design, EditForm form) {
-        return switch (form.opWord()) {
-            case "depth", "slope", "level", "media", "mesh", "bag" ->
-                design.ground()
-                        .layer(form.partId())
-                        .map(l -> List.of(l.surface(), l.media(), l.options()))
-                        .orElse(List.of());
-            default -> design.ground().layers().stream().map(Layer::id).toList();
-        };
-    }
-
-    /** The value that stands, in words, for a conflict. */
-    String standing(Design design, String part) {
-        return design.ground()
-                .layer(part)
-                .map(l -> names.layer(l, catalogue) + ", " + surface(l.surface()))
-                .orElse("the layer was taken out");
-    }
-
-    private static String surface(Surface surface) {
-        if (surface instanceof Surface.Thickness t) {
-            return Numbers.centimetres(t.thickness()) + " cm";
-        }
-        if (surface instanceof Surface.Slope s) {
-            return Numbers.centimetres(s.front()) + " to " + Numbers.centimetres(s.back()) + " cm";
-        }
-        return surface instanceof Surface.Level l ? "top at " + Numbers.centimetres(l.top()) + " cm" : "as drawn";
     }
 
     /** Recipes that a layer may take, mixes first. */

@@ -41,6 +41,11 @@ public record LayerView(
     /**
      * @param label what
      * @param value with its unit
+     * @param figure id of the figure that explains it, or empty
      */
-    public record Row(String label, String value) {}
+    public record Row(String label, String value, String figure) {
+        public Row(String label, String value) {
+            this(label, value, "");
+        }
+    }
 }

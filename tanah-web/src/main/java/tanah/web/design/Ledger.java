@@ -1,16 +1,15 @@
 package tanah.web.design;
 
 import java.time.OffsetDateTime;
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
 import tanah.core.animal.Inhabitant;
 import tanah.core.animal.Space;
+import tanah.core.animal.SpaceRule;
 import tanah.core.build.Shopping;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Range;
@@ -23,19 +22,21 @@ import tanah.core.ground.DiggingDepthRule;
 import tanah.core.structure.MassResult;
 import tanah.web.enclosure.RevisionRow;
 import tanah.web.forms.Numbers;
+import tanah.web.forms.Presentation;
+import tanah.web.shell.Words;
 import tanah.web.svg.RangeBar;
 
 /** Fills the ledger beside the drawing. */
 @Component
 public class Ledger {
     private static final String THIN = "\u2009";
-    private static final DateTimeFormatter TODAY = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
-    private static final DateTimeFormatter EARLIER = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
     private final Catalogue catalogue;
+    private final Words words;
 
-    Ledger(Catalogue catalogue) {
+    Ledger(Catalogue catalogue, Words words) {
         this.catalogue = catalogue;
+        this.words = words;
     }
 
     public LedgerView of(Evaluation e, List<RevisionRow> revisions, OffsetDateTime now) {
@@ -43,22 +44,24 @@ public class Ledger {
                 bars(e),
                 e.mass()
                         .map(m -> m.capacity().isPresent()
-                                ? "carries " + Numbers.kilograms(m.capacity().getAsDouble()) + THIN + "kg"
-                                : "rating not entered")
+                                ? words.of(
+                                        "ledger.carries",
+                                        Numbers.massWithUnit(m.capacity().getAsDouble()))
+                                : words.of("ledger.no_rating"))
                         .orElse(""),
                 stand(e),
                 bill(e),
                 revisions.stream()
-                        .map(r -> new LedgerView.Edit(r.summary(), when(r.savedAt(), now)))
+                        .map(r -> new LedgerView.Edit(r.revision(), r.summary(), when(r.savedAt(), now)))
                         .toList());
     }
 
-    private static List<LedgerView.Bar> bars(Evaluation e) {
+    private List<LedgerView.Bar> bars(Evaluation e) {
         List<LedgerView.Bar> bars = new ArrayList<>();
         for (Inhabitant animal : e.animals()) {
             Space space = e.space().get(animal.id());
             if (space != null) {
-                bars.add(spaceBar(space));
+                bars.add(spaceBar(space, worst(e, animal.id())));
             }
             e.findings().stream()
                     .filter(f -> f.rule().equals(DiggingDepthRule.ID))
@@ -70,22 +73,29 @@ public class Ledger {
         return bars;
     }
 
-    private static LedgerView.Bar spaceBar(Space space) {
+    /** The core's verdict on the room that an animal has: the worst of now and grown. */
+    private static Severity worst(Evaluation e, String animal) {
+        return e.findings().stream()
+                .filter(f -> f.rule().equals(SpaceRule.NOW) || f.rule().equals(SpaceRule.GROWN))
+                .filter(f -> f.place().part().equals(animal))
+                .map(Finding::severity)
+                .min(Comparator.naturalOrder())
+                .orElse(Severity.GOOD);
+    }
+
+    private LedgerView.Bar spaceBar(Space space, Severity severity) {
         double offers = 100 * space.ratio();
         double needs = 100 * space.scaleNow();
-        Severity severity = offers >= needs - 1e-6
-                ? (space.isForLife() ? Severity.GOOD : Severity.CAUTION)
-                : offers >= 0.8 * needs ? Severity.CAUTION : Severity.STOP;
         String verdict = offers < needs - 1e-6
-                ? "too small now"
+                ? words.of("ledger.space.now")
                 : space.isForLife()
-                        ? "for life"
-                        : "until month "
-                                + Numbers.upTo(
+                        ? words.of("ledger.space.life")
+                        : words.of(
+                                "ledger.space.month",
+                                Numbers.upTo(
                                         space.lasts().getAsDouble(),
-                                        space.lasts().getAsDouble() < 10 ? 1 : 0);
-        String sentence = "Room for the animals: offers " + Numbers.upTo(offers, 0)
-                + " per cent of the grown need, now " + Numbers.upTo(needs, 0) + " is needed, " + verdict + ".";
+                                        space.lasts().getAsDouble() < 10 ? 1 : 0));
+        String sentence = words.of("ledger.space.said", Numbers.upTo(offers, 0), Numbers.upTo(needs, 0), verdict);
         RangeBar bar = new RangeBar(
                 OptionalDouble.of(needs),
                 OptionalDouble.empty(),
@@ -95,18 +105,22 @@ public class Ledger {
                 List.of(),
                 sentence);
         return new LedgerView.Bar(
-                "Room, of the grown need", Numbers.upTo(offers, 0) + THIN + "%", severity, bar.draw(), verdict);
+                words.of("ledger.space"), Numbers.upTo(offers, 0) + THIN + "%", severity, bar.draw(), verdict);
     }
 
-    private static LedgerView.Bar depthBar(Finding f) {
-        double depth = f.measures().get(0).shown();
-        double least = f.measures().get(1).shown();
-        double preferred = f.measures().get(2).shown();
+    private LedgerView.Bar depthBar(Finding f) {
+        double depth = Numbers.length(f.measures().get(0).value());
+        double least = Numbers.length(f.measures().get(1).value());
+        double preferred = Numbers.length(f.measures().get(2).value());
         String verdict = f.severity() == Severity.GOOD
-                ? "by " + Numbers.fixed(depth - least, 1)
+                ? words.of("ledger.by", Numbers.fixed(depth - least, 1))
                 : Numbers.fixed(depth - (depth < least ? least : preferred), 1);
-        String sentence = "Depth of soil, at least " + Numbers.upTo(least, 1) + ", better " + Numbers.upTo(preferred, 1)
-                + " centimetres, planned " + Numbers.upTo(depth, 1) + ".";
+        String sentence = words.of(
+                "ledger.depth.said",
+                Numbers.upTo(least, 1),
+                Numbers.upTo(preferred, 1),
+                Numbers.upTo(depth, 1),
+                Numbers.lengthUnit());
         RangeBar bar = new RangeBar(
                 OptionalDouble.of(least),
                 OptionalDouble.empty(),
@@ -116,36 +130,40 @@ public class Ledger {
                 List.of(),
                 sentence);
         Measure shown = f.measures().get(0);
-        return new LedgerView.Bar("Depth of soil", Numbers.of(shown), f.severity(), bar.draw(), verdict);
+        return new LedgerView.Bar(words.of("ledger.depth"), Numbers.of(shown), f.severity(), bar.draw(), verdict);
     }
 
-    private static List<LayerView.Row> stand(Evaluation e) {
+    private List<LayerView.Row> stand(Evaluation e) {
         List<LayerView.Row> rows = new ArrayList<>();
         if (e.mass().isEmpty()) {
             return rows;
         }
         MassResult m = e.mass().get();
-        rows.add(new LayerView.Row("Vessel, empty", kg(m.vessel())));
-        rows.add(new LayerView.Row("Ground, dry", kg(m.groundDry())));
-        rows.add(new LayerView.Row("Water in the ground", kg(m.groundWater())));
+        rows.add(new LayerView.Row(words.of("ledger.vessel"), kg(m.vessel()), "mass.vessel"));
+        rows.add(new LayerView.Row(words.of("ledger.ground_dry"), kg(m.groundDry()), "mass.ground_dry"));
+        rows.add(new LayerView.Row(words.of("ledger.ground_water"), kg(m.groundWater()), "mass.ground_water"));
         if (m.freeWater() > 0) {
-            rows.add(new LayerView.Row("Open water", kg(m.freeWater())));
+            rows.add(new LayerView.Row(words.of("ledger.open_water"), kg(m.freeWater()), "mass.open_water"));
         }
         if (m.hardscape() + m.dam() > 0) {
-            rows.add(new LayerView.Row("Stone, wood, dam", kg(m.hardscape() + m.dam())));
+            rows.add(new LayerView.Row(words.of("ledger.hardscape"), kg(m.hardscape() + m.dam()), "mass.hardscape"));
         }
         if (m.fittings() + m.stand() > 0) {
-            rows.add(new LayerView.Row("Fittings and stand", kg(m.fittings() + m.stand())));
+            rows.add(new LayerView.Row(words.of("ledger.fittings"), kg(m.fittings() + m.stand()), "mass.fittings"));
         }
-        rows.add(new LayerView.Row("Filled and wet", kg(m.total())));
+        rows.add(new LayerView.Row(words.of("ledger.total"), kg(m.total()), "mass.total"));
         rows.add(new LayerView.Row(
-                "between",
-                Numbers.kilograms(m.band().min()) + " and " + kg(m.band().max())));
+                words.of("ledger.between"),
+                words.of("and", Numbers.kilograms(m.band().min()), kg(m.band().max()))));
         e.ground().filter(g -> g.underBarrier().full() > 0).ifPresent(g -> {
             rows.add(new LayerView.Row(
-                    "Under the separator, full", Numbers.litres(g.underBarrier().full()) + THIN + "L"));
+                    words.of("ledger.under"),
+                    Numbers.volumeWithUnit(g.underBarrier().full()),
+                    "ground.under_full"));
             rows.add(new LayerView.Row(
-                    "of it a siphon gets", Numbers.litres(g.underBarrier().drainable()) + THIN + "L"));
+                    words.of("ledger.siphon"),
+                    Numbers.volumeWithUnit(g.underBarrier().drainable()),
+                    "ground.under_drainable"));
         });
         return rows;
     }
@@ -155,11 +173,12 @@ public class Ledger {
         Optional<VesselModel> model =
                 e.design().vessel().flatMap(v -> v.catalogue()).flatMap(catalogue::findVessel);
         model.flatMap(VesselModel::price)
-                .ifPresent(p -> rows.add(new LayerView.Row(
-                        "Vessel, from memory", Numbers.upTo(p.low(), 0) + "–" + Numbers.upTo(p.high(), 0))));
+                .ifPresent(p -> rows.add(
+                        new LayerView.Row(words.of("ledger.bill.vessel"), money(new Range(p.low(), p.high())))));
         e.shopping().filter(s -> !s.lines().isEmpty()).ifPresent(s -> {
-            rows.add(new LayerView.Row("Ground", money(s)));
-            rows.add(new LayerView.Row("Lines to buy", String.valueOf(s.lines().size())));
+            rows.add(new LayerView.Row(words.of("ledger.bill.ground"), money(s), "bill.ground"));
+            rows.add(new LayerView.Row(
+                    words.of("ledger.bill.lines"), String.valueOf(s.lines().size())));
         });
         return rows;
     }
@@ -170,19 +189,20 @@ public class Ledger {
 
     /** A price or a band of prices in reference currency. */
     public static String money(Range price) {
-        return price.max() - price.min() < 0.005
-                ? Numbers.fixed(price.min(), 2)
-                : Numbers.fixed(price.min(), 0) + "–" + Numbers.fixed(price.max(), 0);
+        String currency = Presentation.current().currency();
+        double low = Numbers.money(price.min());
+        double high = Numbers.money(price.max());
+        String number =
+                high - low < 0.005 ? Numbers.fixed(low, 2) : Numbers.fixed(low, 0) + "–" + Numbers.fixed(high, 0);
+        return currency.isEmpty() ? number : number + THIN + currency;
     }
 
     private static String kg(double kilograms) {
-        return Numbers.kilograms(kilograms) + THIN + "kg";
+        return Numbers.massWithUnit(kilograms);
     }
 
     /** Time of today, else the day. */
-    static String when(OffsetDateTime at, OffsetDateTime now) {
-        ZoneId zone = now.toZonedDateTime().getZone();
-        OffsetDateTime local = at.atZoneSameInstant(zone).toOffsetDateTime();
-        return local.toLocalDate().equals(now.toLocalDate()) ? TODAY.format(local) : EARLIER.format(local);
+    public static String when(OffsetDateTime at, OffsetDateTime now) {
+        return Presentation.current().when(at, now);
     }
 }

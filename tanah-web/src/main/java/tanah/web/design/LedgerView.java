@@ -25,8 +25,9 @@ public record LedgerView(
     public record Bar(String label, String value, Severity severity, String svg, String verdict) {}
 
     /**
+     * @param revision that the edit made
      * @param summary what changed
      * @param time when
      */
-    public record Edit(String summary, String time) {}
+    public record Edit(int revision, String summary, String time) {}
 }

@@ -7,7 +7,8 @@ import tanah.core.finding.Severity;
  * A finding as it is shown.
  *
  * @param key      identifies it among the notes of this design
- * @param severity shape and word
+ * @param severity shape
+ * @param word     of the severity
  * @param letter   of its peg, or empty
  * @param title    a fact
  * @param reason   with numbers
@@ -18,6 +19,7 @@ import tanah.core.finding.Severity;
 public record NoteView(
         String key,
         Severity severity,
+        String word,
         String letter,
         String title,
         String reason,
@@ -34,8 +36,4 @@ public record NoteView(
      * @param href  where a link leads
      */
     public record RemedyView(int index, String words, String kind, String href) {}
-
-    public String word() {
-        return severity.name().charAt(0) + severity.name().substring(1).toLowerCase(java.util.Locale.ROOT);
-    }
 }

@@ -12,6 +12,7 @@ import tanah.core.finding.Remedy;
 import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
+import tanah.web.shell.Words;
 
 /** Makes notes of findings: letters for the worst, words, buttons. */
 @Component
@@ -20,8 +21,10 @@ public class Notes {
 
     private final FindingWords words;
     private final PartNames names;
+    private final Words common;
 
-    Notes(FindingWords words, PartNames names) {
+    Notes(FindingWords words, PartNames names, Words common) {
+        this.common = common;
         this.words = words;
         this.names = names;
     }
@@ -37,6 +40,7 @@ public class Notes {
             notes.add(new NoteView(
                     key(finding),
                     finding.severity(),
+                    common.of("severity", finding.severity()),
                     lettered ? String.valueOf((char) ('a' + letter++)) : "",
                     words.title(finding),
                     words.reason(finding),

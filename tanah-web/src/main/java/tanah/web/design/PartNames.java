@@ -8,10 +8,16 @@ import tanah.core.design.HardscapeItem;
 import tanah.core.design.Layer;
 import tanah.core.design.Probe;
 import tanah.core.design.Recipe;
+import tanah.web.shell.Words;
 
 /** Names of parts for people. */
 @Component
 public class PartNames {
+    private final Words words;
+
+    PartNames(Words words) {
+        this.words = words;
+    }
 
     /** The name of a part of a design, or its id. */
     public String of(String part, Design design, Catalogue catalogue) {
@@ -41,8 +47,10 @@ public class PartNames {
     /** What a layer is made of. */
     public String layer(Layer layer, Catalogue catalogue) {
         if (layer.media().isEmpty()) {
-            return "False bottom";
+            return words.of("part.false_bottom");
         }
-        return layer.media().get() instanceof Recipe.Named named ? catalogue.groundName(named.id()) : "Own mix";
+        return layer.media().get() instanceof Recipe.Named named
+                ? catalogue.groundName(named.id())
+                : words.of("part.own_mix");
     }
 }

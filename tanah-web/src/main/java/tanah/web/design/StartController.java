@@ -1,19 +1,22 @@
 package tanah.web.design;
 
-import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Species;
 import tanah.core.commission.PlaceProposal;
@@ -26,11 +29,14 @@ import tanah.core.ground.DrainageRule;
 import tanah.core.ground.GroundProposal;
 import tanah.core.vessel.Vessel;
 import tanah.web.account.Keeper;
+import tanah.web.account.SettingsService;
 import tanah.web.enclosure.ConflictException;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.forms.ErrorWords;
 import tanah.web.forms.FieldErrors;
+import tanah.web.forms.Presentation;
+import tanah.web.shell.Words;
 
 /** Animal, vessel and room: of a new enclosure, and stages 1 and 2 of one that exists. */
 @Controller
@@ -40,6 +46,8 @@ class StartController {
     private final StartPages pages;
     private final Catalogue catalogue;
     private final ErrorWords words;
+    private final Words common;
+    private final SettingsService settings;
     private final Clock clock;
 
     StartController(
@@ -48,21 +56,25 @@ class StartController {
             StartPages pages,
             Catalogue catalogue,
             ErrorWords words,
+            Words common,
+            SettingsService settings,
             Clock clock) {
         this.enclosures = enclosures;
         this.reader = reader;
         this.pages = pages;
         this.catalogue = catalogue;
         this.words = words;
+        this.common = common;
+        this.settings = settings;
         this.clock = clock;
     }
 
     /** Nothing is stored: the address holds what was typed, so reload and back work. */
     @GetMapping("/enclosures/new")
-    String fresh(StartForm typed, Model model) {
-        StartForm form = typed.filled();
+    String fresh(StartForm typed, @AuthenticationPrincipal Keeper keeper, Model model) {
+        StartForm form = typed.filled(fresh(keeper));
         FieldErrors errors = new FieldErrors();
-        Design design = reader.read(form, Design.named("New enclosure"), errors);
+        Design design = reader.read(form, Design.named(common.of("start.new")), errors);
         show(
                 model,
                 0,
@@ -77,18 +89,23 @@ class StartController {
     }
 
     @GetMapping(value = "/enclosures/new", headers = GroundController.LIVE)
-    String freshLive(StartForm typed, Model model) {
-        fresh(typed, model);
+    String freshLive(StartForm typed, @AuthenticationPrincipal Keeper keeper, Model model) {
+        fresh(typed, keeper, model);
         return "design/start-live";
     }
 
     @PostMapping("/enclosures")
-    String create(StartForm typed, @AuthenticationPrincipal Keeper keeper, Model model) {
-        StartForm form = typed.filled();
+    String create(
+            StartForm typed,
+            @RequestParam(name = "without", required = false) @Nullable String withoutAnimal,
+            @AuthenticationPrincipal Keeper keeper,
+            Model model) {
+        StartForm form = typed.filled(fresh(keeper));
         FieldErrors errors = new FieldErrors();
-        Design design = reader.read(form, Design.named("New enclosure"), errors);
+        Design design = reader.read(form, Design.named(common.of("start.new")), errors);
         Optional<Species> species = reader.species(form);
-        if (species.isEmpty()) {
+        boolean without = "yes".equals(withoutAnimal);
+        if (species.isEmpty() && !without) {
             errors.add("species", "error.species.missing");
         }
         if (design.vessel().isEmpty()) {
@@ -99,9 +116,10 @@ class StartController {
             return "design/start";
         }
         if (form.get("name").isBlank()) {
-            design = design.withName(title(species.get().commonName()));
+            design = design.withName(species.map(s -> title(s.commonName())).orElse(common.of("start.new")));
         }
-        long id = enclosures.create(keeper.id(), begun(design, species.get()), "planning", "Begun");
+        Design begun = species.isPresent() ? begun(design, species.get()) : design;
+        long id = enclosures.create(keeper.id(), begun, "planning", common.of("edit.begun"));
         return "redirect:/enclosures/" + id + "/ground";
     }
 
@@ -114,7 +132,8 @@ class StartController {
             jakarta.servlet.http.HttpServletRequest request) {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
         boolean untouched = typed.count() == null;
-        StartForm form = untouched ? StartForms.of(enclosure.design(), typed.q()) : typed.filled();
+        StartForm form =
+                untouched ? StartForms.of(enclosure.design(), typed.q(), fresh(keeper)) : typed.filled(fresh(keeper));
         FieldErrors errors = new FieldErrors();
         Design design = untouched ? enclosure.design() : reader.read(form, enclosure.design(), errors);
         show(
@@ -149,24 +168,26 @@ class StartController {
             StartForm typed,
             @AuthenticationPrincipal Keeper keeper,
             Model model,
-            HttpServletResponse response,
+            RedirectAttributes flash,
             jakarta.servlet.http.HttpServletRequest request) {
-        Enclosure enclosure = enclosures.get(keeper.id(), id);
-        StartForm form = typed.filled();
+        Enclosure enclosure = enclosures.changeable(keeper.id(), id);
+        StartForm form = typed.filled(fresh(keeper));
         FieldErrors errors = new FieldErrors();
-        Design design = reader.read(form, enclosure.design(), errors);
         int base = form.base() == null ? enclosure.revision() : form.base();
-        if (errors.isEmpty() && !design.equals(enclosure.design())) {
+        boolean older = base >= 1 && base < enclosure.revision();
+        Design shown = older ? enclosures.revision(keeper.id(), id, base) : enclosure.design();
+        Design design = reader.read(form, shown, errors);
+        if (errors.isEmpty()) {
             try {
-                enclosures.save(keeper.id(), id, base, design, StartForms.summary(enclosure.design(), design));
+                if (!design.equals(shown)) {
+                    EnclosureService.Saved saved = enclosures.save(
+                            keeper.id(), id, older ? base : enclosure.revision(), design, summary(shown, design));
+                    flash.addFlashAttribute("merged", saved.merged());
+                }
                 return "redirect:/enclosures/" + id + "/ground";
             } catch (ConflictException e) {
-                response.setStatus(409);
-                model.addAttribute("conflict", e.current().revision());
-                enclosure = e.current();
+                return "redirect:/enclosures/" + id + "/conflicts/" + e.pending();
             }
-        } else if (errors.isEmpty()) {
-            return "redirect:/enclosures/" + id + "/ground";
         }
         show(
                 model,
@@ -189,10 +210,12 @@ class StartController {
         Design schooled = DesignEdit.withSchool(
                 grounded,
                 new SchoolChoice(
-                        DrainageRule.CHOICE, school, Optional.of("as proposed at the start"), LocalDate.now(clock)));
+                        DrainageRule.CHOICE, school, Optional.of(common.of("start.proposed")), LocalDate.now(clock)));
         double surface = tanah.core.ground.GroundModel.compute(schooled, vessel, catalogue)
                 .surfaceMax();
-        return schooled.withProbes(PlaceProposal.propose(species, schooled, vessel, surface));
+        return schooled.withProbes(PlaceProposal.propose(species, schooled, vessel, surface).stream()
+                .map(p -> p.withName(common.or("place." + p.id(), p.label())))
+                .toList());
     }
 
     private void show(
@@ -210,6 +233,27 @@ class StartController {
         model.addAttribute("view", pages.view(id, revision, saved, design, form, stage, edits));
         model.addAttribute("action", id == 0 ? "/enclosures" : "/enclosures/" + id + "/" + stage.word());
         model.addAttribute("look", id == 0 ? "/enclosures/new" : "/enclosures/" + id + "/" + stage.word());
+    }
+
+    private StartForm fresh(Keeper keeper) {
+        return StartForms.fresh(settings.of(keeper.id(), Presentation.current().language()));
+    }
+
+    /** What differs between two designs, in words. */
+    private String summary(Design before, Design after) {
+        List<String> parts = new ArrayList<>();
+        if (!before.animals().equals(after.animals())) {
+            parts.add(common.of("edit.animal"));
+        }
+        if (!before.vessel().equals(after.vessel())) {
+            parts.add(common.of("edit.vessel"));
+        }
+        if (!before.room().equals(after.room())) {
+            parts.add(common.of("edit.room"));
+        }
+        return parts.isEmpty()
+                ? common.of("edit.name", after.name())
+                : common.of("edit.changed", String.join(", ", parts));
     }
 
     private String saved(Enclosure enclosure) {

@@ -57,8 +57,8 @@ public record StartForm(
         @Nullable String pickSpecies,
         @Nullable String pickVessel) {
 
-    /** A new form with what a lived-in room usually does (common practice); the keeper corrects it. */
-    public static StartForm fresh() {
+    /** A new form with nothing in it. */
+    public static StartForm blank() {
         return new StartForm(
                 "",
                 "",
@@ -74,21 +74,20 @@ public record StartForm(
                 "",
                 "glass_annealed",
                 "",
-                "17",
-                "20",
-                "27",
-                "22",
-                "40",
-                "60",
+                "",
+                "",
+                "",
+                "",
+                "",
+                "",
                 "",
                 null,
                 "",
                 "");
     }
 
-    /** Missing fields as in a fresh form, so that a page opened with half an address works. */
-    public StartForm filled() {
-        StartForm f = fresh();
+    /** Missing fields as in another form, so that a page opened with half an address works. */
+    public StartForm filled(StartForm f) {
         return new StartForm(
                 or(name, f.name),
                 or(q, f.q),

@@ -10,7 +10,9 @@ import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
 import tanah.core.animal.Inhabitant;
 import tanah.core.animal.Space;
+import tanah.core.animal.SpaceRule;
 import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.Range;
 import tanah.core.catalogue.Species;
 import tanah.core.design.Boxes;
 import tanah.core.design.Design;
@@ -21,11 +23,11 @@ import tanah.core.evaluate.VesselChoice;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
 import tanah.core.scene.SceneBuilder;
-import tanah.core.units.Unit;
 import tanah.core.vessel.Vessel;
 import tanah.web.catalogue.SpeciesSearch;
 import tanah.web.enclosure.RevisionRow;
 import tanah.web.forms.Numbers;
+import tanah.web.shell.Words;
 import tanah.web.svg.BoxSvg;
 
 /** Puts the start sheet together. */
@@ -42,6 +44,8 @@ class StartPages {
     private final Strata strata;
     private final Ledger ledger;
     private final Notes notes;
+    private final PageHead pages;
+    private final Words words;
     private final Clock clock;
 
     StartPages(
@@ -51,6 +55,8 @@ class StartPages {
             Strata strata,
             Ledger ledger,
             Notes notes,
+            PageHead pages,
+            Words words,
             Clock clock) {
         this.catalogue = catalogue;
         this.search = search;
@@ -58,6 +64,8 @@ class StartPages {
         this.strata = strata;
         this.ledger = ledger;
         this.notes = notes;
+        this.pages = pages;
+        this.words = words;
         this.clock = clock;
     }
 
@@ -78,7 +86,7 @@ class StartPages {
                 id,
                 revision,
                 design.name(),
-                DesignPages.latin(e),
+                pages.latin(e),
                 saved,
                 strata.of(e, base, stage),
                 matches(form),
@@ -105,10 +113,11 @@ class StartPages {
 
     private StartView.Chosen chosen(Species s) {
         List<String> lines = new ArrayList<>();
-        lines.add("Smallest box for one adult " + cm(s.minLength()) + " × " + cm(s.minDepth()) + " × "
-                + cm(s.minHeight()) + THIN + "cm outside, " + Numbers.upTo(100 * s.extraFloor(), 0) + THIN
-                + "% more floor for each further one.");
-        add(lines, "Company: ", s.text("social_note"));
+        lines.add(words.of(
+                "start.smallest",
+                cm(s.minLength()) + " × " + cm(s.minDepth()) + " × " + cm(s.minHeight()) + THIN + Numbers.lengthUnit(),
+                Numbers.upTo(100 * s.extraFloor(), 0)));
+        add(lines, words.of("start.company") + " ", s.text("social_note"));
         add(lines, "", s.text("notes"));
         List<String> cautions = new ArrayList<>();
         s.list("keeper_hazard").forEach(cautions::add);
@@ -152,20 +161,20 @@ class StartPages {
         Space space = c.space();
         Vessel v = c.vessel();
         boolean now = space.ratio() >= space.scaleNow() - 1e-9;
-        Severity severity = !now
-                ? (space.ratio() >= 0.8 * space.scaleNow() ? Severity.CAUTION : Severity.STOP)
-                : space.isForLife() ? (c.suits() ? Severity.GOOD : Severity.CAUTION) : Severity.CAUTION;
-        String verdict = !now
-                ? "Too small now"
-                : space.isForLife()
-                        ? (c.suits() ? "Lasts for life" : "Another kind is better")
-                        : "Too small once grown";
-        String reason = "Offers " + Numbers.upTo(100 * space.ratio(), 0) + THIN + "% of the grown need, " + limit(space)
-                + " first."
-                + space.lasts().stream()
-                        .mapToObj(m -> " Until month " + Numbers.upTo(m, m < 10 ? 1 : 0) + " of age.")
-                        .findFirst()
-                        .orElse("");
+        Severity judged = SpaceRule.verdict(animal, space);
+        Severity severity = judged == Severity.GOOD && !c.suits() ? Severity.CAUTION : judged;
+        String verdict = words.of(
+                !now
+                        ? "start.verdict.now"
+                        : !space.isForLife()
+                                ? "start.verdict.grown"
+                                : c.suits() ? "start.verdict.life" : "start.verdict.kind");
+        String reason =
+                words.of("start.offers", Numbers.upTo(100 * space.ratio(), 0), words.of("start.limit", space.limit()))
+                        + space.lasts().stream()
+                                .mapToObj(m -> " " + words.of("start.until", Numbers.upTo(m, m < 10 ? 1 : 0)))
+                                .findFirst()
+                                .orElse("");
         Design empty = Design.named("x")
                 .withVessel(Boxes.fromCatalogue(c.model(), Optional.empty()))
                 .withAnimals(List.of(animal.resident()));
@@ -188,25 +197,16 @@ class StartPages {
                 severity,
                 verdict,
                 reason,
-                cm(v.length()) + " × " + cm(v.width()) + " × " + cm(v.height()) + THIN + "cm inside, "
-                        + Numbers.litres(v.brim()) + THIN + "L",
-                Numbers.kilograms(v.emptyMass()) + THIN + "kg empty"
+                words.of(
+                        "start.inside",
+                        cm(v.length()) + " × " + cm(v.width()) + " × " + cm(v.height()) + THIN + Numbers.lengthUnit(),
+                        Numbers.volumeWithUnit(v.brim())),
+                words.of("start.empty", Numbers.massWithUnit(v.emptyMass()))
                         + c.model()
                                 .price()
-                                .map(p -> ", about " + Numbers.upTo(p.low(), 0) + "–" + Numbers.upTo(p.high(), 0))
+                                .map(p -> ", " + words.of("start.about", Ledger.money(new Range(p.low(), p.high()))))
                                 .orElse(""),
                 chosen);
-    }
-
-    private static String limit(Space space) {
-        return switch (space.limit()) {
-                    case LENGTH -> "length";
-                    case DEPTH -> "depth";
-                    case HEIGHT -> "height";
-                    case CLIMBING -> "free height";
-                    case AREA -> "floor";
-                }
-                + " runs out";
     }
 
     private List<StartView.Option> options(List<VesselChoice.Candidate> candidates, String chosen) {
@@ -225,37 +225,44 @@ class StartPages {
                 .toList();
     }
 
-    private static List<LayerView.Row> answers(Evaluation e) {
+    private List<LayerView.Row> answers(Evaluation e) {
         List<LayerView.Row> rows = new ArrayList<>();
         e.vessel().ifPresent(v -> {
             rows.add(new LayerView.Row(
-                    "Inside", cm(v.length()) + " × " + cm(v.width()) + " × " + cm(v.height()) + THIN + "cm"));
-            rows.add(new LayerView.Row("True capacity", Numbers.litres(v.brim()) + THIN + "L"));
+                    words.of("box.inside"),
+                    cm(v.length()) + " × " + cm(v.width()) + " × " + cm(v.height()) + THIN + Numbers.lengthUnit()));
+            rows.add(new LayerView.Row(words.of("box.capacity"), Numbers.volumeWithUnit(v.brim()), "vessel.capacity"));
             v.label()
                     .ifPresent(l -> rows.add(new LayerView.Row(
-                            "Label",
-                            Numbers.litres(l.volume()) + THIN + "L, holds "
-                                    + Numbers.upTo(100 * v.brim() / l.volume(), 0) + THIN + "% of it")));
-            rows.add(new LayerView.Row("Floor", Numbers.fixed(v.floorArea(), 3) + THIN + "m²"));
+                            words.of("box.label"),
+                            words.of(
+                                    "box.label.holds",
+                                    Numbers.volumeWithUnit(l.volume()),
+                                    Numbers.upTo(100 * v.brim() / l.volume(), 0)))));
+            rows.add(new LayerView.Row(words.of("box.floor"), Numbers.area(v.floorArea()), "vessel.floor"));
             rows.add(new LayerView.Row(
-                    "Empty, between",
-                    Numbers.kilograms(v.massBand().min()) + " and "
-                            + Numbers.kilograms(v.massBand().max()) + THIN + "kg"));
-            rows.add(new LayerView.Row("most likely", Numbers.kilograms(v.emptyMass()) + THIN + "kg"));
-            v.frontDam().ifPresent(d -> rows.add(new LayerView.Row("Front lip", cm(d) + THIN + "cm")));
+                    words.of("box.empty"),
+                    words.of(
+                            "and",
+                            Numbers.kilograms(v.massBand().min()),
+                            Numbers.massWithUnit(v.massBand().max()))));
+            rows.add(new LayerView.Row(words.of("box.likely"), Numbers.massWithUnit(v.emptyMass()), "vessel.mass"));
+            v.frontDam()
+                    .ifPresent(
+                            d -> rows.add(new LayerView.Row(words.of("box.lip"), cm(d) + THIN + Numbers.lengthUnit())));
         });
         e.animals().stream().findFirst().map(a -> e.space().get(a.id())).ifPresent(space -> {
-            rows.add(new LayerView.Row("Animals it carries now", most(space.mostNow())));
-            rows.add(new LayerView.Row("and grown, by floor", most(space.mostGrown())));
+            rows.add(new LayerView.Row(words.of("box.most_now"), most(space.mostNow()), "space.most_now"));
+            rows.add(new LayerView.Row(words.of("box.most_grown"), most(space.mostGrown()), "space.most_grown"));
         });
         return rows;
     }
 
-    private static String most(java.util.OptionalInt most) {
-        return most.isPresent() ? String.valueOf(most.getAsInt()) : "no limit by floor";
+    private String most(java.util.OptionalInt most) {
+        return most.isPresent() ? String.valueOf(most.getAsInt()) : words.of("box.no_limit");
     }
 
     private static String cm(double metres) {
-        return Numbers.upTo(Unit.CENTIMETRE.fromSi(metres), 1);
+        return Numbers.lengthUpTo(metres, 1);
     }
 }

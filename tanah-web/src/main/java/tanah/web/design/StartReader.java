@@ -33,7 +33,10 @@ class StartReader {
         this.catalogue = catalogue;
     }
 
-    /** The design with the form's animal, vessel and room put in; parts with errors are left as they were. */
+    /**
+     * The design with the form's animal, vessel and room put in; parts with errors are left as they were, and a number
+     * that still reads as it was shown keeps its stored value to the last digit, in whatever unit it was shown.
+     */
     Design read(StartForm form, Design before, FieldErrors errors) {
         Design design = before;
         String name = form.get("name").strip();
@@ -78,6 +81,10 @@ class StartReader {
                 .orElseGet(() -> Resident.one(
                         Ids.free(design.withAnimals(List.of()), "animal"),
                         species.get().id()));
+        StartForm shown = StartForms.of(design, "", StartForm.blank());
+        if (shown.get("lengthCm").equals(form.get("lengthCm"))) {
+            length = old.length();
+        }
         Resident changed = new Resident(
                 old.id(),
                 old.species(),
@@ -187,6 +194,9 @@ class StartReader {
         OptionalDouble stand = errors.optional("stand", form.get("stand"), Kind.MASS, 1, 5000, Unit.KILOGRAM);
         VesselPlan.Structure old =
                 design.vessel().map(VesselPlan::structureOrNone).orElse(VesselPlan.Structure.NONE);
+        if (StartForms.of(design, "", StartForm.blank()).get("stand").equals(form.get("stand"))) {
+            stand = old.capacity();
+        }
         VesselPlan.Structure changed = new VesselPlan.Structure(old.fittings(), old.stand(), stand, old.kept());
         return changed.equals(VesselPlan.Structure.NONE) ? Optional.empty() : Optional.of(changed);
     }
@@ -215,24 +225,28 @@ class StartReader {
                     OptionalDouble.empty(),
                     Kept.NONE));
         }
-        // a humidity that the keeper did not touch keeps its own day and night
+        // what the keeper did not touch keeps its stored value, humidity its own day and night
         RoomPlan old = design.room().get();
-        StartForm shown = StartForms.of(design, "");
+        StartForm shown = StartForms.of(design, "", StartForm.blank());
         boolean sameDry = shown.get("driest").equals(form.get("driest"));
         boolean sameDamp = shown.get("dampest").equals(form.get("dampest"));
         return Optional.of(new RoomPlan(
                 new RoomPlan.Season(
-                        winterDay.getAsDouble(),
-                        winterNight.getAsDouble(),
+                        kept("winterDay", form, shown, old.winter().tempDay(), winterDay),
+                        kept("winterNight", form, shown, old.winter().tempNight(), winterNight),
                         sameDry ? old.winter().humidityDay() : dry,
                         sameDry ? old.winter().humidityNight() : dry),
                 new RoomPlan.Season(
-                        summerDay.getAsDouble(),
-                        summerNight.getAsDouble(),
+                        kept("summerDay", form, shown, old.summer().tempDay(), summerDay),
+                        kept("summerNight", form, shown, old.summer().tempNight(), summerNight),
                         sameDamp ? old.summer().humidityDay() : damp,
                         sameDamp ? old.summer().humidityNight() : damp),
                 old.givenBand(),
                 old.kept()));
+    }
+
+    private static double kept(String field, StartForm form, StartForm shown, double old, OptionalDouble typed) {
+        return shown.get(field).equals(form.get(field)) ? old : typed.orElse(old);
     }
 
     private static OptionalDouble celsius(String field, StartForm form, FieldErrors errors) {

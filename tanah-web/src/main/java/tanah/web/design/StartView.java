@@ -20,11 +20,6 @@ public record StartView(
         List<NoteView> notes,
         List<LayerView.Row> answers) {
 
-    /** Title of the page. */
-    public String pageTitle() {
-        return id == 0 ? "New enclosure" : name;
-    }
-
     /**
      * A species found.
      *

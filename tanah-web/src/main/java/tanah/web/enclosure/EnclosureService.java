@@ -1,32 +1,59 @@
 package tanah.web.enclosure;
 
+import java.time.Clock;
+import java.time.Duration;
+import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tanah.core.design.Design;
+import tanah.files.compare.DesignMerge;
+import tanah.files.compare.DesignMerge.Conflict;
+import tanah.files.compare.DesignMerge.Merged;
+import tanah.files.compare.DesignMerge.Side;
 import tanah.files.design.DesignReader;
 import tanah.files.design.DesignWriter;
 import tanah.files.design.Parsed;
+import tanah.web.shell.ForbiddenException;
 import tanah.web.shell.NotFoundException;
 
 /** Keeps enclosures and every save of their designs. */
 @Service
 public class EnclosureService {
+    /** How long a deleted enclosure can be brought back. */
+    public static final Duration TRASH = Duration.ofDays(30);
+
     private static final int LONGEST_SUMMARY = 200;
+    private static final int TRIES = 5;
+
+    /** Path of a conflict about the whole plan: each half is sound, both together are not. */
+    public static final String WHOLE = "";
 
     private final EnclosureMapper enclosures;
     private final DesignReader reader;
+    private final Clock clock;
 
-    EnclosureService(EnclosureMapper enclosures, DesignReader reader) {
+    EnclosureService(EnclosureMapper enclosures, DesignReader reader, Clock clock) {
         this.enclosures = enclosures;
         this.reader = reader;
+        this.clock = clock;
     }
 
+    /** What is in use. */
     public List<Enclosure> all(long keeperId) {
-        return enclosures.findAll(keeperId).stream().map(this::enclosure).toList();
+        return enclosures.findAll(keeperId, false).stream().map(this::enclosure).toList();
     }
 
-    /** @throws NotFoundException if there is none, or it is another keeper's */
+    /** What is put away. */
+    public List<Enclosure> archived(long keeperId) {
+        return enclosures.findAll(keeperId, true).stream().map(this::enclosure).toList();
+    }
+
+    /** @throws NotFoundException if there is none, or this keeper may not see it */
     public Enclosure get(long keeperId, long id) {
         return enclosures
                 .find(keeperId, id)
@@ -34,7 +61,34 @@ public class EnclosureService {
                 .orElseThrow(() -> new NotFoundException("enclosure " + id));
     }
 
-    /** The design of an older save. @throws NotFoundException if there is none, or it is another keeper's */
+    /**
+     * An enclosure that the keeper may change.
+     *
+     * @throws NotFoundException if this keeper may not see it
+     * @throws ForbiddenException if this keeper may only look or take readings
+     */
+    public Enclosure changeable(long keeperId, long id) {
+        return demand(get(keeperId, id), Role.KEEPER);
+    }
+
+    /** An enclosure whose log the keeper may write; throws as {@link #changeable}. */
+    public Enclosure loggable(long keeperId, long id) {
+        return demand(get(keeperId, id), Role.ASSISTANT);
+    }
+
+    /** An enclosure that the keeper owns; throws as {@link #changeable}. */
+    public Enclosure owned(long keeperId, long id) {
+        return demand(get(keeperId, id), Role.OWNER);
+    }
+
+    private static Enclosure demand(Enclosure enclosure, Role least) {
+        if (enclosure.role().grade() < least.grade()) {
+            throw new ForbiddenException(least.name().toLowerCase(Locale.ROOT));
+        }
+        return enclosure;
+    }
+
+    /** The design of an older save. @throws NotFoundException if there is none, or this keeper may not see it */
     public Design revision(long keeperId, long id, int revision) {
         return enclosures
                 .document(keeperId, id, revision)
@@ -49,28 +103,231 @@ public class EnclosureService {
     @Transactional
     public long create(long keeperId, Design design, String phase, String summary) {
         long id = enclosures.insert(keeperId, design.name(), phase);
-        enclosures.insertRevision(keeperId, id, 1, DesignWriter.writeCompact(design), cut(summary));
+        enclosures.insertRevision(keeperId, id, 1, DesignWriter.writeCompact(design), cut(summary), null, null);
         return id;
     }
 
     /**
-     * Saves a design as the next revision.
+     * What a save came to.
      *
-     * @param base revision that the change was made on
-     * @return the new revision
-     * @throws ConflictException if there is a newer one; nothing is changed then
+     * @param revision the new one
+     * @param merged   whether somebody else had saved meanwhile, and both were put together
      */
-    @Transactional
-    public int save(long keeperId, long id, int base, Design design, String summary) {
-        if (enclosures.advance(keeperId, id, design.name(), base) == 0) {
-            throw new ConflictException(get(keeperId, id));
+    public record Saved(int revision, boolean merged) {}
+
+    /**
+     * Saves a design as the next revision. If somebody saved since, what both changed is put together field by field.
+     *
+     * @param base   revision that the change was made on
+     * @param design the whole design as this keeper wants it
+     * @throws ConflictException if both changed the same field; the design waits as a pending edit then
+     */
+    @Transactional(noRollbackFor = ConflictException.class)
+    public Saved save(long keeperId, long id, int base, Design design, String summary) {
+        return merge(keeperId, id, base, design, summary, Map.of());
+    }
+
+    private Saved merge(long keeperId, long id, int base, Design design, String summary, Map<String, Side> choices) {
+        for (int i = 0; i < TRIES; i++) {
+            Enclosure current = changeable(keeperId, id);
+            if (current.revision() == base) {
+                if (next(keeperId, id, base, design, summary, base, null)) {
+                    return new Saved(base + 1, false);
+                }
+                continue;
+            }
+            Design before = base < 1 || base > current.revision() ? current.design() : revision(keeperId, id, base);
+            Merged merged = DesignMerge.merge(before, design, current.design(), choices);
+            Optional<Design> both = accepted(merged.document());
+            if (choices.get(WHOLE) == Side.MINE) {
+                both = Optional.of(design);
+            } else if (!merged.conflicts().isEmpty() || both.isEmpty()) {
+                long pending =
+                        enclosures.insertPending(keeperId, id, base, DesignWriter.writeCompact(design), cut(summary));
+                List<Conflict> open = merged.conflicts().isEmpty()
+                        ? List.of(new Conflict(WHOLE, "", summary, ""))
+                        : merged.conflicts();
+                throw new ConflictException(current, open, pending);
+            }
+            if (next(keeperId, id, current.revision(), both.get(), summary, current.revision(), null)) {
+                return new Saved(current.revision() + 1, true);
+            }
         }
-        enclosures.insertRevision(keeperId, id, base + 1, DesignWriter.writeCompact(design), cut(summary));
-        return base + 1;
+        throw new IllegalStateException("enclosure " + id + " changes faster than it can be saved");
+    }
+
+    private boolean next(
+            long keeperId,
+            long id,
+            int current,
+            Design design,
+            String summary,
+            @Nullable Integer before,
+            @Nullable Integer redo) {
+        if (enclosures.advance(keeperId, id, design.name(), current) == 0) {
+            return false;
+        }
+        enclosures.insertRevision(
+                keeperId, id, current + 1, DesignWriter.writeCompact(design), cut(summary), before, redo);
+        return true;
+    }
+
+    /** Takes the newest save back by a new revision; returns whether there was one to take back. */
+    @Transactional
+    public boolean undo(long keeperId, long id, String summary) {
+        Enclosure current = changeable(keeperId, id);
+        EnclosureMapper.Steps here =
+                enclosures.steps(keeperId, id, current.revision()).orElseThrow();
+        if (here.beforeRevision() == null) {
+            return false;
+        }
+        EnclosureMapper.Steps target =
+                enclosures.steps(keeperId, id, here.beforeRevision()).orElseThrow();
+        return next(
+                keeperId,
+                id,
+                current.revision(),
+                revision(keeperId, id, target.revision()),
+                summary,
+                target.beforeRevision(),
+                here.revision());
+    }
+
+    /** Makes again what was taken back, by a new revision; returns whether there was something. */
+    @Transactional
+    public boolean redo(long keeperId, long id, String summary) {
+        Enclosure current = changeable(keeperId, id);
+        EnclosureMapper.Steps here =
+                enclosures.steps(keeperId, id, current.revision()).orElseThrow();
+        if (here.redoRevision() == null) {
+            return false;
+        }
+        EnclosureMapper.Steps target =
+                enclosures.steps(keeperId, id, here.redoRevision()).orElseThrow();
+        return next(
+                keeperId,
+                id,
+                current.revision(),
+                revision(keeperId, id, target.revision()),
+                summary,
+                target.beforeRevision(),
+                target.redoRevision());
+    }
+
+    /** Makes an older save the newest, by a new revision. */
+    @Transactional
+    public boolean goBack(long keeperId, long id, int revision, String summary) {
+        Enclosure current = changeable(keeperId, id);
+        return next(
+                keeperId, id, current.revision(), revision(keeperId, id, revision), summary, current.revision(), null);
+    }
+
+    /** A copy with its own history. */
+    @Transactional
+    public long duplicate(long keeperId, long id, String name, String summary) {
+        return create(keeperId, get(keeperId, id).design().withName(name), "planning", summary);
+    }
+
+    @Transactional
+    public void archive(long keeperId, long id, boolean archived) {
+        changeable(keeperId, id);
+        enclosures.archive(keeperId, id, archived);
+    }
+
+    /** Moves it out of sight for {@link #TRASH}. */
+    @Transactional
+    public void delete(long keeperId, long id) {
+        owned(keeperId, id);
+        enclosures.delete(keeperId, id);
+    }
+
+    @Transactional
+    public boolean restore(long keeperId, long id) {
+        return enclosures.restore(keeperId, id) > 0;
+    }
+
+    public List<TrashRow> trash(long keeperId) {
+        return enclosures.trash(keeperId);
+    }
+
+    /** Whether the animal lives in it by now. */
+    @Transactional
+    public void setPhase(long keeperId, long id, String phase) {
+        changeable(keeperId, id);
+        enclosures.setPhase(keeperId, id, phase);
+    }
+
+    /** Deletes for good what has been in the trash for long enough. */
+    @Transactional
+    public int purge() {
+        return enclosures.purge(OffsetDateTime.now(clock).minus(TRASH));
+    }
+
+    /**
+     * A save that collided.
+     *
+     * @param id      of the pending edit
+     * @param base    revision that it was made on
+     * @param before  design of that revision
+     * @param mine    what was to be saved
+     * @param summary in words
+     * @param madeAt  when
+     */
+    public record Pending(long id, int base, Design before, Design mine, String summary, OffsetDateTime madeAt) {}
+
+    /** @throws NotFoundException if there is none, or it is another keeper's, or it was decided already */
+    public Pending pending(long keeperId, long id, long pending) {
+        PendingRow row = enclosures
+                .pending(keeperId, id, pending)
+                .orElseThrow(() -> new NotFoundException("pending edit " + pending));
+        return new Pending(
+                row.id(),
+                row.baseRevision(),
+                revision(keeperId, id, row.baseRevision()),
+                design(row.document()),
+                row.summary(),
+                row.madeAt());
+    }
+
+    public List<Long> pendingOf(long keeperId, long id) {
+        return enclosures.allPending(keeperId, id).stream().map(PendingRow::id).toList();
+    }
+
+    /**
+     * Saves a pending edit with a person's choices.
+     *
+     * @throws ConflictException if a field is still open, or somebody changed another one meanwhile
+     */
+    @Transactional(noRollbackFor = ConflictException.class)
+    public Saved settle(long keeperId, long id, long pending, Map<String, Side> choices) {
+        Pending edit = pending(keeperId, id, pending);
+        enclosures.deletePending(keeperId, id, pending);
+        return merge(keeperId, id, edit.base(), edit.mine(), edit.summary(), choices);
+    }
+
+    /** Gives up a pending edit. */
+    @Transactional
+    public void drop(long keeperId, long id, long pending) {
+        enclosures.deletePending(keeperId, id, pending);
     }
 
     private Enclosure enclosure(EnclosureRow row) {
-        return new Enclosure(row.id(), row.revision(), row.phase(), row.savedAt(), design(row.document()));
+        return new Enclosure(
+                row.id(),
+                row.revision(),
+                row.phase(),
+                row.savedAt(),
+                design(row.document()),
+                Role.of(row.role()),
+                row.archived(),
+                row.undo(),
+                row.redo());
+    }
+
+    private Optional<Design> accepted(String document) {
+        return reader.read(document) instanceof Parsed.Accepted accepted
+                ? Optional.of(accepted.design())
+                : Optional.empty();
     }
 
     private Design design(String document) {

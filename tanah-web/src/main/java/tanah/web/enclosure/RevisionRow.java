@@ -8,5 +8,6 @@ import java.time.OffsetDateTime;
  * @param revision number
  * @param summary  what changed, in words
  * @param savedAt  when
+ * @param author   name of who saved; empty if that account is gone
  */
-public record RevisionRow(int revision, String summary, OffsetDateTime savedAt) {}
+public record RevisionRow(int revision, String summary, OffsetDateTime savedAt, String author) {}

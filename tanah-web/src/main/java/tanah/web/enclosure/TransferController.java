@@ -22,6 +22,7 @@ import tanah.files.design.DesignWriter;
 import tanah.files.design.Parsed;
 import tanah.files.schema.Problem;
 import tanah.web.account.Keeper;
+import tanah.web.shell.Words;
 
 /** Design files in and out, and the schema of their format. */
 @Controller
@@ -30,8 +31,10 @@ class TransferController {
 
     private final EnclosureService enclosures;
     private final DesignReader reader;
+    private final Words words;
 
-    TransferController(EnclosureService enclosures, DesignReader reader) {
+    TransferController(EnclosureService enclosures, DesignReader reader, Words words) {
+        this.words = words;
         this.enclosures = enclosures;
         this.reader = reader;
     }
@@ -64,14 +67,14 @@ class TransferController {
     String take(@RequestParam("file") MultipartFile file, @AuthenticationPrincipal Keeper keeper, Model model)
             throws IOException {
         if (file.isEmpty()) {
-            return refuse(model, file, List.of(new Problem("", "no file was chosen", "a design file")));
+            return refuse(model, file, List.of(new Problem("", words.of("import.none"), words.of("import.accepted"))));
         }
         Parsed parsed = reader.read(file.getBytes());
         if (parsed instanceof Parsed.Refused refused) {
             return refuse(model, file, refused.problems());
         }
         long id = enclosures.create(
-                keeper.id(), ((Parsed.Accepted) parsed).design(), "planning", "Taken in from a design file");
+                keeper.id(), ((Parsed.Accepted) parsed).design(), "planning", words.of("edit.imported"));
         return "redirect:/enclosures/" + id + "/ground";
     }
 

@@ -1,9 +1,9 @@
 package tanah.web.forms;
 
 import java.util.LinkedHashMap;
-import java.util.Locale;
 import java.util.Map;
 import org.springframework.context.MessageSource;
+import org.springframework.context.i18n.LocaleContextHolder;
 import org.springframework.stereotype.Component;
 
 /** Puts errors of a form into words. */
@@ -19,7 +19,8 @@ public class ErrorWords {
     public Map<String, String> of(FieldErrors errors) {
         Map<String, String> words = new LinkedHashMap<>();
         errors.all()
-                .forEach((field, m) -> words.put(field, messages.getMessage(m.key(), m.arguments(), Locale.ENGLISH)));
+                .forEach((field, m) ->
+                        words.put(field, messages.getMessage(m.key(), m.arguments(), LocaleContextHolder.getLocale())));
         return words;
     }
 }

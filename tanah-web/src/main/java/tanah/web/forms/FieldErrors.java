@@ -59,27 +59,49 @@ public final class FieldErrors {
         }
         double v = value.getAsDouble();
         if (!(v >= min - 1e-9 && v <= max + 1e-9)) {
-            add(
-                    field,
-                    "error.number.range",
-                    Numbers.plain(shown.fromSi(min)),
-                    Numbers.plain(shown.fromSi(max)),
-                    shown.symbol());
+            add(field, "error.number.range", limit(min, kind, shown), limit(max, kind, shown), unit(kind, shown));
             return OptionalDouble.empty();
         }
         return value;
     }
 
-    private static String example(Quantity.Kind kind) {
+    private static String limit(double si, Quantity.Kind kind, Unit shown) {
+        if (!Presentation.current().isUs()) {
+            return Numbers.plain(shown.fromSi(si));
+        }
         return switch (kind) {
-            case LENGTH -> "12.5 cm or 5 in";
-            case THICKNESS -> "6 mm";
-            case VOLUME -> "243 l or 64 gal";
-            case MASS -> "200 kg or 440 lb";
-            case GRAMS -> "30 g";
-            case TEMPERATURE -> "21.5 or 70 F";
+            case LENGTH, THICKNESS -> Numbers.upTo(Numbers.length(si), 2);
+            case VOLUME -> Numbers.upTo(Numbers.volume(si), 2);
+            case MASS -> Numbers.upTo(Numbers.mass(si), 1);
+            case TEMPERATURE -> Numbers.degrees(si);
+            default -> Numbers.plain(shown.fromSi(si));
+        };
+    }
+
+    private static String unit(Quantity.Kind kind, Unit shown) {
+        if (!Presentation.current().isUs()) {
+            return shown.symbol();
+        }
+        return switch (kind) {
+            case LENGTH, THICKNESS -> "in";
+            case VOLUME -> "gal";
+            case MASS -> "lb";
+            case TEMPERATURE -> "°F";
+            default -> shown.symbol();
+        };
+    }
+
+    private static String example(Quantity.Kind kind) {
+        String metric = switch (kind) {
+            case LENGTH -> "12.5 cm / 5 in";
+            case THICKNESS -> "6 mm / 0.25 in";
+            case VOLUME -> "243 l / 64 gal";
+            case MASS -> "200 kg / 440 lb";
+            case GRAMS -> "30 g / 1 oz";
+            case TEMPERATURE -> "21.5 C / 70 F";
             case SHARE -> "55";
             case NUMBER -> "4";
         };
+        return Numbers.marked(metric);
     }
 }

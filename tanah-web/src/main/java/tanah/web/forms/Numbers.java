@@ -5,7 +5,10 @@ import java.math.RoundingMode;
 import tanah.core.finding.Measure;
 import tanah.core.units.Unit;
 
-/** Numbers as they are shown: a true minus, a thin space before the unit, no false precision. */
+/**
+ * Numbers as they are shown to the keeper of this request: the own decimal mark and units, a true minus, a thin space
+ * before the unit, no false precision.
+ */
 public final class Numbers {
     private static final String THIN = "\u2009";
 
@@ -15,55 +18,152 @@ public final class Numbers {
     public static String upTo(double value, int decimals) {
         BigDecimal rounded =
                 new BigDecimal(value).setScale(decimals, RoundingMode.HALF_UP).stripTrailingZeros();
-        String text = rounded.scale() < 0 ? rounded.setScale(0).toPlainString() : rounded.toPlainString();
-        return text.replace('-', '−');
+        return marked(rounded.scale() < 0 ? rounded.setScale(0).toPlainString() : rounded.toPlainString());
     }
 
     /** A number with just so many decimals. */
     public static String fixed(double value, int decimals) {
         BigDecimal rounded = new BigDecimal(value).setScale(decimals, RoundingMode.HALF_UP);
-        String text = rounded.signum() == 0 ? rounded.abs().toPlainString() : rounded.toPlainString();
-        return text.replace('-', '−');
+        return marked(rounded.signum() == 0 ? rounded.abs().toPlainString() : rounded.toPlainString());
     }
 
     public static String plain(double value) {
         return upTo(value, 3);
     }
 
+    /** A number from the core's metric texts with the keeper's decimal mark. */
+    public static String marked(String text) {
+        return text.replace('-', '−').replace('.', Presentation.current().decimal());
+    }
+
+    // ---- lengths
+
+    public static String lengthUnit() {
+        return Presentation.current().isUs() ? "in" : "cm";
+    }
+
+    /** Metres in the keeper's unit of small lengths. */
+    public static double length(double metres) {
+        return (Presentation.current().isUs() ? Unit.INCH : Unit.CENTIMETRE).fromSi(metres);
+    }
+
     /**
-     * A length in cm with one decimal.
+     * A small length with one decimal and no unit.
      *
      * @param metres length
      */
     public static String centimetres(double metres) {
-        return fixed(Unit.CENTIMETRE.fromSi(metres), 1);
+        return fixed(length(metres), Presentation.current().isUs() ? 2 : 1);
+    }
+
+    /** A small length with at most so many decimals, without trailing zeros or unit; inches get one more. */
+    public static String lengthUpTo(double metres, int decimals) {
+        return upTo(length(metres), decimals + (Presentation.current().isUs() ? 1 : 0));
+    }
+
+    /** A small length with its unit. */
+    public static String lengthWithUnit(double metres) {
+        return centimetres(metres) + THIN + lengthUnit();
+    }
+
+    // ---- volumes
+
+    public static String volumeUnit() {
+        return Presentation.current().isUs() ? "gal" : "L";
+    }
+
+    public static double volume(double cubicMetres) {
+        return (Presentation.current().isUs() ? Unit.US_GALLON : Unit.LITRE).fromSi(cubicMetres);
     }
 
     /**
-     * A volume: one decimal below 100 l, none from there.
+     * A volume without its unit: one decimal below 100, none from there.
      *
      * @param cubicMetres volume
      */
     public static String litres(double cubicMetres) {
-        double litres = Unit.LITRE.fromSi(cubicMetres);
-        return fixed(litres, litres < 100 ? 1 : 0);
+        double shown = volume(cubicMetres);
+        if (Presentation.current().isUs()) {
+            return fixed(shown, shown < 10 ? 2 : shown < 100 ? 1 : 0);
+        }
+        return fixed(shown, shown < 100 ? 1 : 0);
     }
 
-    /** A mass with one decimal below 100 kg. */
+    public static String volumeWithUnit(double cubicMetres) {
+        return litres(cubicMetres) + THIN + volumeUnit();
+    }
+
+    // ---- masses
+
+    public static String massUnit() {
+        return Presentation.current().isUs() ? "lb" : "kg";
+    }
+
+    public static double mass(double kilograms) {
+        return (Presentation.current().isUs() ? Unit.POUND : Unit.KILOGRAM).fromSi(kilograms);
+    }
+
+    /** A mass without its unit: one decimal below 100. */
     public static String kilograms(double kilograms) {
-        return fixed(kilograms, kilograms < 100 ? 1 : 0);
+        double shown = mass(kilograms);
+        return fixed(shown, shown < 100 ? 1 : 0);
+    }
+
+    public static String massWithUnit(double kilograms) {
+        return kilograms(kilograms) + THIN + massUnit();
+    }
+
+    // ---- temperatures
+
+    public static String temperatureUnit() {
+        return Presentation.current().isUs() ? "°F" : "°C";
+    }
+
+    /** Degrees Celsius in the keeper's unit. */
+    public static double temperature(double celsius) {
+        return Presentation.current().isUs() ? celsius * 1.8 + 32 : celsius;
+    }
+
+    /** Degrees Celsius with at most one decimal, without unit. */
+    public static String degrees(double celsius) {
+        return upTo(temperature(celsius), 1);
+    }
+
+    public static String temperatureWithUnit(double celsius) {
+        return degrees(celsius) + THIN + temperatureUnit();
+    }
+
+    /** A difference of temperatures with its unit. */
+    public static String kelvin(double kelvin) {
+        return Presentation.current().isUs() ? upTo(kelvin * 1.8, 1) + THIN + "°F" : upTo(kelvin, 1) + THIN + "K";
+    }
+
+    // ---- floors and money
+
+    /** An area with its unit. */
+    public static String area(double squareMetres) {
+        return Presentation.current().isUs()
+                ? fixed(squareMetres / (0.3048 * 0.3048), 2) + THIN + "ft²"
+                : fixed(squareMetres, 3) + THIN + "m²";
+    }
+
+    /** A price of the catalogue in the keeper's currency, without its sign. */
+    public static double money(double reference) {
+        return reference * Presentation.current().rate();
     }
 
     /** A number of a finding with its unit. */
     public static String of(Measure measure) {
         double shown = measure.shown();
+        double si = measure.value();
         return switch (measure.unit()) {
-            case CENTIMETRE -> centimetres(measure.value()) + THIN + "cm";
-            case MILLIMETRE -> upTo(shown, 1) + THIN + "mm";
-            case LITRE -> litres(measure.value()) + THIN + "L";
-            case KILOGRAM -> kilograms(measure.value()) + THIN + "kg";
-            case CELSIUS -> upTo(shown, 1) + THIN + "°C";
-            case KELVIN_DIFFERENCE -> upTo(shown, 1) + THIN + "K";
+            case CENTIMETRE -> lengthWithUnit(si);
+            case MILLIMETRE ->
+                Presentation.current().isUs() ? upTo(length(si), 2) + THIN + "in" : upTo(shown, 1) + THIN + "mm";
+            case LITRE -> volumeWithUnit(si);
+            case KILOGRAM -> massWithUnit(si);
+            case CELSIUS -> temperatureWithUnit(si);
+            case KELVIN_DIFFERENCE -> kelvin(si);
             case PERCENT -> upTo(shown, 0) + THIN + "%";
             case DEGREE -> fixed(shown, 1) + "°";
             case MONTH -> upTo(shown, shown < 10 ? 1 : 0);

@@ -9,7 +9,7 @@ import tanah.core.units.Unit;
 
 /**
  * Reads a number as people type it: point or comma, a unit behind it, sums such as {@code 12+3.5}. Without a unit the
- * field's own holds. Answers in SI.
+ * keeper's own holds. Answers in SI.
  */
 public final class Quantity {
     private static final Pattern TERM = Pattern.compile("([+-]?)\\s*(\\d{1,7}(?:[.,]\\d{1,6})?)\\s*([a-z°%\"′″']*)");
@@ -46,6 +46,20 @@ public final class Quantity {
         Kind(Map<String, Double> factors) {
             this.factors = factors;
         }
+
+        /** The unit that a bare number has for the keeper of this request. */
+        private String usual() {
+            if (!Presentation.current().isUs()) {
+                return "";
+            }
+            return switch (this) {
+                case LENGTH, THICKNESS -> "in";
+                case VOLUME -> "gal";
+                case MASS -> "lb";
+                case TEMPERATURE -> "f";
+                case GRAMS, SHARE, NUMBER -> "";
+            };
+        }
     }
 
     private Quantity() {}
@@ -80,7 +94,7 @@ public final class Quantity {
     private static OptionalDouble term(Matcher matcher, Kind kind) {
         double number = Double.parseDouble(matcher.group(2).replace(',', '.'));
         double signed = matcher.group(1).equals("-") ? -number : number;
-        String unit = matcher.group(3);
+        String unit = matcher.group(3).isEmpty() ? kind.usual() : matcher.group(3);
         if (kind == Kind.TEMPERATURE && (unit.equals("f") || unit.equals("°f"))) {
             return OptionalDouble.of((signed - 32) / 1.8);
         }

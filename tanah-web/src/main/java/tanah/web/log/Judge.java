@@ -5,7 +5,6 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 import tanah.core.animal.Inhabitant;
 import tanah.core.catalogue.Catalogue;
@@ -17,6 +16,8 @@ import tanah.core.design.Design;
 import tanah.core.design.Probe;
 import tanah.core.finding.Severity;
 import tanah.web.forms.Numbers;
+import tanah.web.forms.Presentation;
+import tanah.web.shell.Words;
 
 /** Judges readings against what the first animal of a design wants at that place and hour. */
 @Component
@@ -24,10 +25,10 @@ public class Judge {
     private static final String THIN = "\u2009";
 
     private final Catalogue catalogue;
-    private final MessageSource messages;
+    private final Words messages;
     private final Clock clock;
 
-    Judge(Catalogue catalogue, MessageSource messages, Clock clock) {
+    Judge(Catalogue catalogue, Words messages, Clock clock) {
         this.catalogue = catalogue;
         this.messages = messages;
         this.clock = clock;
@@ -79,7 +80,19 @@ public class Judge {
 
     /** A value with its unit. */
     public static String shown(ReadingKind kind, double value) {
-        return kind == ReadingKind.RH ? Numbers.upTo(value, 1) + THIN + "%" : Numbers.fixed(value, 1) + THIN + "°C";
+        return kind.isTemperature()
+                ? Numbers.fixed(Numbers.temperature(value), 1) + THIN + Numbers.temperatureUnit()
+                : Numbers.upTo(value, 1) + THIN + "%";
+    }
+
+    /** A value in SI in the keeper's unit. */
+    static double shownNumber(ReadingKind kind, double si) {
+        return kind.isTemperature() ? Numbers.temperature(si) : kind.unit().fromSi(si);
+    }
+
+    /** The keeper's unit of a kind. */
+    static String unit(ReadingKind kind) {
+        return kind.isTemperature() ? Numbers.temperatureUnit() : "%";
     }
 
     /** Kinds of readings that a place takes and that are judged. */
@@ -93,7 +106,8 @@ public class Judge {
             return message(later ? "reading.not_judged" : "reading.no_wanted");
         }
         double margin = kind.unit().fromSi(verdict.margin());
-        String number = Numbers.fixed(Math.abs(margin), 1);
+        String number = Numbers.fixed(
+                Math.abs(kind.isTemperature() && Presentation.current().isUs() ? margin * 1.8 : margin), 1);
         Severity severity = verdict.severity().get();
         return severity == Severity.GOOD
                 ? message("reading.good", number)
@@ -103,13 +117,12 @@ public class Judge {
     private String wantedWords(Wanted wanted, ReadingKind kind) {
         String basis = message("wanted." + wanted.basis().name().toLowerCase(Locale.ROOT));
         return wanted.range()
-                .map(r -> Numbers.upTo(kind.unit().fromSi(r.min()), 1) + "–"
-                        + Numbers.upTo(kind.unit().fromSi(r.max()), 1) + THIN + (kind == ReadingKind.RH ? "%" : "°C")
-                        + ", " + basis)
+                .map(r -> Numbers.upTo(shownNumber(kind, r.min()), 1) + "–"
+                        + Numbers.upTo(shownNumber(kind, r.max()), 1) + THIN + unit(kind) + ", " + basis)
                 .orElse(basis);
     }
 
     private String message(String key, Object... arguments) {
-        return messages.getMessage(key, arguments, Locale.ENGLISH);
+        return messages.of(key, arguments);
     }
 }

@@ -10,6 +10,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import tanah.core.finding.Severity;
 import tanah.web.enclosure.Enclosure;
+import tanah.web.shell.Words;
 
 /** The last readings of all enclosures for the shelf. */
 @Component
@@ -18,9 +19,11 @@ public class LastReadings {
 
     private final ReadingService readings;
     private final Judge judge;
+    private final Words words;
     private final Clock clock;
 
-    LastReadings(ReadingService readings, Judge judge, Clock clock) {
+    LastReadings(ReadingService readings, Judge judge, Words words, Clock clock) {
+        this.words = words;
         this.readings = readings;
         this.judge = judge;
         this.clock = clock;
@@ -70,14 +73,16 @@ public class LastReadings {
     }
 
     /** How long ago, in words. */
-    public static String ago(OffsetDateTime at, OffsetDateTime now) {
+    public String ago(OffsetDateTime at, OffsetDateTime now) {
         long minutes = Math.max(0, Duration.between(at, now).toMinutes());
         if (minutes < 1) {
-            return "now";
+            return words.of("ago.now");
         }
         if (minutes < 60) {
-            return minutes + " min ago";
+            return words.of("ago.minutes", String.valueOf(minutes));
         }
-        return minutes < 48 * 60 ? minutes / 60 + " h ago" : minutes / (60 * 24) + " days ago";
+        return minutes < 48 * 60
+                ? words.of("ago.hours", String.valueOf(minutes / 60))
+                : words.of("ago.days", String.valueOf(minutes / (60 * 24)));
     }
 }

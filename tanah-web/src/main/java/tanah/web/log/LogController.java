@@ -23,6 +23,7 @@ import tanah.core.evaluate.Evaluator;
 import tanah.core.finding.Stage;
 import tanah.web.account.Keeper;
 import tanah.web.design.DesignPages;
+import tanah.web.design.PageHead;
 import tanah.web.design.SheetOptions;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
@@ -45,6 +46,7 @@ class LogController {
     private final DesignPages designs;
     private final Catalogue catalogue;
     private final ErrorWords words;
+    private final PageHead head;
 
     LogController(
             EnclosureService enclosures,
@@ -54,7 +56,9 @@ class LogController {
             Judge judge,
             DesignPages designs,
             Catalogue catalogue,
-            ErrorWords words) {
+            ErrorWords words,
+            PageHead head) {
+        this.head = head;
         this.enclosures = enclosures;
         this.readings = readings;
         this.reader = reader;
@@ -230,7 +234,7 @@ class LogController {
         Chosen chosen = chosen(enclosure, place, kind);
         model.addAttribute("enclosure", enclosure.id());
         model.addAttribute("name", enclosure.design().name());
-        model.addAttribute("latin", DesignPages.latin(e));
+        model.addAttribute("latin", head.latin(e));
         model.addAttribute("drawing", box(enclosure, e));
         model.addAttribute("chosen", chosen);
         model.addAttribute("places", pages.places(keeper.id(), enclosure, chosen.place(), chosen.kind()));

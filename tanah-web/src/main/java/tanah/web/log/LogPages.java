@@ -5,12 +5,10 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import org.springframework.context.MessageSource;
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Range;
 import tanah.core.commission.ReadingKind;
@@ -20,22 +18,24 @@ import tanah.core.design.Probe;
 import tanah.core.finding.Severity;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.forms.Numbers;
+import tanah.web.forms.Presentation;
+import tanah.web.shell.Words;
 import tanah.web.svg.RangeBar;
 import tanah.web.svg.ReadingChart;
 
 /** Puts the pages of the log together. */
 @Component
 class LogPages {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
-    private static final DateTimeFormatter FULL = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
     private static final int BAND_STEPS_MOST = 400;
 
     private final ReadingService readings;
     private final Judge judge;
-    private final MessageSource messages;
+    private final Words messages;
+    private final LastReadings recent;
     private final Clock clock;
 
-    LogPages(ReadingService readings, Judge judge, MessageSource messages, Clock clock) {
+    LogPages(ReadingService readings, Judge judge, Words messages, LastReadings recent, Clock clock) {
+        this.recent = recent;
         this.readings = readings;
         this.judge = judge;
         this.messages = messages;
@@ -86,11 +86,11 @@ class LogPages {
                         .orElse("");
                 String before = last.stream()
                         .filter(r -> r.place().equals(probe.id()) && r.kind().equals(k.id()))
-                        .map(r -> Judge.shown(k, r.value()) + ", " + LastReadings.ago(r.takenAt(), now))
+                        .map(r -> Judge.shown(k, r.value()) + ", " + recent.ago(r.takenAt(), now))
                         .findFirst()
                         .orElse("");
                 boolean chosen = probe.id().equals(place) && k.id().equals(kind);
-                kinds.add(new KindView(k.id(), name(k), k == ReadingKind.RH ? "%" : "°C", chosen, wanted, before));
+                kinds.add(new KindView(k.id(), name(k), Judge.unit(k), chosen, wanted, before));
             }
             boolean drawn = probe.kind() != Probe.Kind.ROOM
                     && probe.x().isPresent()
@@ -109,7 +109,7 @@ class LogPages {
     }
 
     String name(ReadingKind kind) {
-        return messages.getMessage("kind." + kind.id(), null, Locale.ENGLISH);
+        return messages.of("kind." + kind.id());
     }
 
     List<Line> table(long keeperId, Enclosure enclosure, int most) {
@@ -123,7 +123,7 @@ class LogPages {
         ReadingKind kind = ReadingKind.of(r.kind()).orElseThrow();
         return new Line(
                 r.id(),
-                FULL.format(local(r.takenAt())),
+                moment(r.takenAt()),
                 place(design, r.place()),
                 name(kind),
                 Judge.shown(kind, r.value()),
@@ -151,12 +151,15 @@ class LogPages {
                             wanted.get().max(),
                             java.util.OptionalDouble.empty(),
                             List.of(r.value()),
-                            label + ", read " + Judge.shown(kind, r.value()) + ", "
-                                    + judged.get().verdict())
+                            messages.of(
+                                    "log.bar.said",
+                                    label,
+                                    Judge.shown(kind, r.value()),
+                                    judged.get().verdict()))
                     .draw();
             bars.add(new Bar(
                     label,
-                    LastReadings.ago(r.takenAt(), now),
+                    recent.ago(r.takenAt(), now),
                     Judge.shown(kind, r.value()),
                     judged.get().severity(),
                     judged.get().verdict(),
@@ -180,20 +183,25 @@ class LogPages {
             outside += out ? 1 : 0;
             dots.add(new ReadingChart.Dot(
                     r.takenAt().toEpochSecond(),
-                    r.value(),
+                    kind.isTemperature() ? Numbers.temperature(r.value()) : r.value(),
                     out,
-                    FULL.format(local(r.takenAt())) + ", " + Judge.shown(kind, r.value())
+                    moment(r.takenAt()) + ", " + Judge.shown(kind, r.value())
                             + judged.map(j -> ", " + j.verdict()).orElse("")));
         }
-        String sentence = name(kind) + ", " + place(enclosure.design(), place) + ", last " + days + " days: "
-                + dots.size() + " readings, " + outside + " outside what is wanted.";
+        String sentence = messages.of(
+                "log.chart.said",
+                name(kind),
+                place(enclosure.design(), place),
+                String.valueOf(days),
+                String.valueOf(dots.size()),
+                String.valueOf(outside));
         return new ReadingChart(
                         dots,
                         bands(enclosure.design(), place, kind, since, now, days),
                         since.toEpochSecond(),
                         now.toEpochSecond(),
                         marks(since, now, days),
-                        kind == ReadingKind.RH ? "%" : "°C",
+                        Judge.unit(kind),
                         sentence)
                 .draw();
     }
@@ -211,8 +219,8 @@ class LogPages {
                 bands.add(new ReadingChart.Band(
                         t,
                         t + step,
-                        kind.unit().fromSi(wanted.get().min()),
-                        kind.unit().fromSi(wanted.get().max())));
+                        Judge.shownNumber(kind, wanted.get().min()),
+                        Judge.shownNumber(kind, wanted.get().max())));
             }
         }
         return days > 7 ? envelope(bands) : bands;
@@ -234,7 +242,9 @@ class LogPages {
         int every = Math.max(1, (int) Math.ceil(days / 8.0));
         LocalDate day = local(since).toLocalDate().plusDays(1);
         while (day.isBefore(local(now).toLocalDate().plusDays(1))) {
-            marks.add(new ReadingChart.Day(day.atStartOfDay(zone()).toEpochSecond(), DAY.format(day)));
+            marks.add(new ReadingChart.Day(
+                    day.atStartOfDay(zone()).toEpochSecond(),
+                    Presentation.current().shortDay(day)));
             day = day.plusDays(every);
         }
         return marks;
@@ -253,8 +263,19 @@ class LogPages {
         return local(at).toLocalDateTime().withSecond(0).withNano(0).toString();
     }
 
+    /** The value as its field shows it, in the keeper's unit. */
     String value(Reading reading) {
-        return Numbers.upTo(reading.value(), 2);
+        boolean temperature = ReadingKind.of(reading.kind())
+                .filter(ReadingKind::isTemperature)
+                .isPresent();
+        return Numbers.upTo(temperature ? Numbers.temperature(reading.value()) : reading.value(), 2);
+    }
+
+    /** Day and time. */
+    String moment(OffsetDateTime at) {
+        ZonedDateTime local = local(at);
+        return Presentation.current().shortDay(local.toLocalDate()) + ", "
+                + Presentation.current().time(local);
     }
 
     private ZonedDateTime local(OffsetDateTime at) {

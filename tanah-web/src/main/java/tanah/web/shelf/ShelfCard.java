@@ -17,6 +17,8 @@ import tanah.web.design.StageView;
  * @param tally   worst two verdicts in words
  * @param first   the note to look at first, or null
  * @param mass    filled and wet
+ * @param mayLog  whether this keeper may take readings
+ * @param role    of this keeper in words; empty for the owner
  */
 public record ShelfCard(
         long id,
@@ -28,7 +30,9 @@ public record ShelfCard(
         List<StageView> stages,
         List<Tally> tally,
         List<NoteView> first,
-        String mass) {
+        String mass,
+        boolean mayLog,
+        String role) {
 
     /**
      * @param severity shape

@@ -20,11 +20,14 @@ import tanah.web.account.KeeperService;
 import tanah.web.design.DesignPages;
 import tanah.web.design.NoteView;
 import tanah.web.design.Notes;
+import tanah.web.design.PageHead;
 import tanah.web.design.Strata;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.forms.Numbers;
+import tanah.web.forms.Presentation;
 import tanah.web.log.LastReadings;
+import tanah.web.shell.Words;
 import tanah.web.svg.BoxSvg;
 
 /** The shelf: all enclosures of a keeper, drawn to one scale. */
@@ -43,6 +46,8 @@ class ShelfController {
     private final Strata strata;
     private final LastReadings readings;
     private final KeeperService keepers;
+    private final PageHead head;
+    private final Words words;
 
     ShelfController(
             EnclosureService enclosures,
@@ -51,7 +56,11 @@ class ShelfController {
             Notes notes,
             Strata strata,
             LastReadings readings,
-            KeeperService keepers) {
+            KeeperService keepers,
+            PageHead head,
+            Words words) {
+        this.head = head;
+        this.words = words;
         this.enclosures = enclosures;
         this.catalogue = catalogue;
         this.pages = pages;
@@ -60,6 +69,9 @@ class ShelfController {
         this.readings = readings;
         this.keepers = keepers;
     }
+
+    /** A deleted enclosure, and until when it can be brought back. */
+    public record Deleted(long id, String name, String until) {}
 
     @GetMapping("/")
     String shelf(@AuthenticationPrincipal Keeper keeper, Model model) {
@@ -82,9 +94,21 @@ class ShelfController {
                 .orElse(LEAST_WIDEST / 2);
         model.addAttribute("tall", Math.round(100 * (tallest + EDGES) / (Math.max(widest, LEAST_WIDEST) + EDGES)) + 1);
         model.addAttribute("cards", cards);
-        model.addAttribute("widest", Numbers.upTo(100 * Math.max(widest, LEAST_WIDEST), 0));
+        model.addAttribute("widest", Numbers.upTo(Numbers.length(Math.max(widest, LEAST_WIDEST)), 0));
         model.addAttribute("first", first(cards).orElse(null));
         model.addAttribute("readings", readings.of(keeper.id(), all));
+        model.addAttribute("archived", enclosures.archived(keeper.id()));
+        model.addAttribute(
+                "trash",
+                enclosures.trash(keeper.id()).stream()
+                        .map(t -> new Deleted(
+                                t.id(),
+                                t.name(),
+                                Presentation.current()
+                                        .day(t.deletedAt()
+                                                .plus(EnclosureService.TRASH)
+                                                .toLocalDate())))
+                        .toList());
         model.addAttribute("keeperName", keeper.name());
         model.addAttribute(
                 "isDemo", keepers.demoName().filter(keeper.name()::equals).isPresent());
@@ -98,9 +122,10 @@ class ShelfController {
         return new ShelfCard(
                 enclosure.id(),
                 e.design().name(),
-                DesignPages.latin(e),
+                head.latin(e),
                 enclosure.phase(),
-                scene.map(s -> BoxSvg.draw(s, "Section of " + e.design().name(), false))
+                scene.map(s -> BoxSvg.draw(
+                                s, words.of("shelf.section_of", e.design().name()), false))
                         .orElse(""),
                 Math.round(100 * (scene.map(Scene::length).orElse(0.3) + EDGES) / (widest + EDGES)),
                 strata.of(e, base, Stage.LOG),
@@ -109,17 +134,18 @@ class ShelfController {
                         .filter(n -> n.severity() != Severity.GOOD)
                         .limit(1)
                         .toList(),
-                e.mass().map(m -> Numbers.kilograms(m.total()) + "\u2009kg").orElse(""));
+                e.mass().map(m -> Numbers.massWithUnit(m.total())).orElse(""),
+                enclosure.role().mayLog(),
+                enclosure.role().owns() ? "" : words.of("role", enclosure.role()));
     }
 
-    private static List<ShelfCard.Tally> tally(Evaluation e) {
+    private List<ShelfCard.Tally> tally(Evaluation e) {
         List<ShelfCard.Tally> worst = new ArrayList<>();
         for (Severity severity : Severity.values()) {
             long count = e.count(severity);
             if (count > 0 && worst.size() < 2) {
-                String word = severity.name().toLowerCase(Locale.ROOT);
-                boolean plural = count > 1 && severity != Severity.GOOD;
-                worst.add(new ShelfCard.Tally(severity, count + " " + word + (plural ? "s" : "")));
+                worst.add(new ShelfCard.Tally(
+                        severity, words.count("tally." + severity.name().toLowerCase(Locale.ROOT), count)));
             }
         }
         return worst;

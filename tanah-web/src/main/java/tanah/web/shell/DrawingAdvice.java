@@ -4,7 +4,7 @@ import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import tanah.web.svg.Drawings;
 
-/** Hands the small drawings to every page: templates may not reach for beans where markup is written unescaped. */
+/** Hands the small drawings and the keeper's units to every page: templates may not reach for beans where markup is written unescaped. */
 @ControllerAdvice
 class DrawingAdvice {
     private final Drawings drawings;
@@ -16,5 +16,10 @@ class DrawingAdvice {
     @ModelAttribute("draw")
     Drawings draw() {
         return drawings;
+    }
+
+    @ModelAttribute("unit")
+    UnitView unit() {
+        return UnitView.current();
     }
 }

@@ -27,11 +27,14 @@ class ErrorPages implements ErrorController {
             status = HttpStatus.NOT_FOUND;
         }
         model.addAttribute("status", status.value());
+        Object cause = request.getAttribute(RequestDispatcher.ERROR_EXCEPTION);
         if (status.is5xxServerError()) {
             String report = String.format(Locale.ROOT, "%08X", random.nextInt());
-            Object cause = request.getAttribute(RequestDispatcher.ERROR_EXCEPTION);
             LOG.error("report {}", report, cause instanceof Throwable thrown ? thrown : null);
             model.addAttribute("report", report);
+        }
+        if (cause instanceof ForbiddenException forbidden) {
+            model.addAttribute("least", forbidden.least());
         }
         return switch (status) {
             case FORBIDDEN -> "error/403";

@@ -2,6 +2,7 @@ package tanah.web.svg;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import tanah.web.forms.Numbers;
 
 /**
  * A range bar: what is wanted as a bracket, what is expected as a bar, what was read as lozenges, on one axis. All
@@ -97,6 +98,6 @@ public record RangeBar(
     }
 
     private static String number(double value) {
-        return Svg.n(Math.round(value * 10) / 10.0).replace('-', '−');
+        return Numbers.upTo(value, 1);
     }
 }

@@ -1,6 +1,7 @@
 package tanah.web.svg;
 
 import java.util.List;
+import tanah.web.forms.Numbers;
 
 /**
  * Readings over time with what is wanted behind them. Values in the unit shown, times as epoch seconds.
@@ -84,15 +85,7 @@ public record ReadingChart(
         for (double v = min; v <= max + step / 1000; v += step) {
             double y = y(v, min, max);
             svg.empty("path", "d", "M" + LEFT + " " + Svg.n(y) + "H" + WIDTH, "class", "rule")
-                    .text(
-                            "text",
-                            Svg.n(v).replace('-', '−') + " " + unit,
-                            "x",
-                            LEFT - 6,
-                            "y",
-                            y + 4,
-                            "text-anchor",
-                            "end");
+                    .text("text", Numbers.upTo(v, 1) + " " + unit, "x", LEFT - 6, "y", y + 4, "text-anchor", "end");
         }
         for (Day day : days) {
             svg.empty("path", "d", "M" + Svg.n(x(day.at())) + " " + TOP + "V" + (HEIGHT - FOOT), "class", "rule")

@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import tanah.core.geometry.Point;
 import tanah.core.scene.Scene;
+import tanah.web.forms.Numbers;
+import tanah.web.forms.Presentation;
 import tanah.web.svg.SheetText.Caption;
 
 /** Draws the section and the plan of one enclosure with rulers, leaders, pegs and handles. */
@@ -55,7 +57,11 @@ public final class SheetSvg {
                 "aria-labelledby",
                 "sheet-title sheet-desc",
                 "data-scale",
-                view.scale() / 100);
+                view.scale() / 100,
+                "data-per-unit",
+                Presentation.current().isUs() ? 2.54 : 1,
+                "data-unit",
+                Numbers.lengthUnit());
         svg.text("title", text.title(), "id", "sheet-title").text("desc", text.description(), "id", "sheet-desc");
         if (view.hasSection()) {
             section();
@@ -397,7 +403,7 @@ public final class SheetSvg {
                         "aria-valuenow",
                         Svg.n(handle.depth()),
                         "aria-valuetext",
-                        Svg.n(handle.depth()) + " cm",
+                        handle.words(),
                         "data-handle",
                         handle.part(),
                         "data-depth",

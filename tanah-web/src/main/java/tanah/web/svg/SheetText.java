@@ -58,6 +58,7 @@ public record SheetText(
      * @param label for screen readers
      * @param depth now (cm)
      * @param most  greatest depth that makes sense (cm)
+     * @param words depth with its unit
      */
-    public record Handle(String part, String label, double depth, double most) {}
+    public record Handle(String part, String label, double depth, double most, String words) {}
 }

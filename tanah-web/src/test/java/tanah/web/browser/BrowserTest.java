@@ -77,6 +77,7 @@ abstract class BrowserTest {
     protected BrowserContext newContext(int width, int height) {
         BrowserContext made = browser.newContext(new Browser.NewContextOptions()
                 .setBaseURL("http://localhost:" + port)
+                .setLocale("en-GB")
                 .setViewportSize(width, height));
         made.setDefaultTimeout(10_000);
         if (context == null || context.pages().isEmpty()) {

@@ -191,7 +191,7 @@ class JourneyIT extends BrowserTest {
         assertThat(first.saved()).containsText("Revision 2");
         second.typeDepth("soil", "11");
         assertThat(second.conflict()).containsText("10.0 cm");
-        assertThat(second.conflict()).containsText("11");
+        assertThat(second.conflict()).containsText("11.0 cm");
         tab.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep mine"))
                 .click();
         assertThat(second.saved()).containsText("Revision 3");
@@ -326,6 +326,13 @@ class JourneyIT extends BrowserTest {
                 ground.replace("ground", "build"),
                 ground.replace("ground", "animal"),
                 ground.replace("ground", "read"),
+                ground.replace("ground", "plan"),
+                ground.replace("ground", "notes"),
+                ground.replace("ground", "revisions"),
+                ground.replace("ground", "candidates") + "?animal=theloderma-corticale&animal=crotaphytus-collaris",
+                ground.replace("ground", "schools/drainage"),
+                ground.replace("ground", "why/mass.total"),
+                "/settings",
                 "/none")) {
             accessible(path);
         }

@@ -20,6 +20,9 @@ record SignInPage(Page page) {
         page.getByLabel("Password").fill(PASSWORD);
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Register"))
                 .click();
+        // the first start asks for units and the like
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Go on to the shelf"))
+                .click();
         return new ShelfPage(page);
     }
 

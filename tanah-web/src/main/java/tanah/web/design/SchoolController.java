@@ -1,0 +1,215 @@
+package tanah.web.design;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.design.Design;
+import tanah.core.evaluate.Evaluation;
+import tanah.core.evaluate.Evaluator;
+import tanah.core.explain.Figures;
+import tanah.core.finding.Finding;
+import tanah.core.finding.Severity;
+import tanah.core.school.School;
+import tanah.core.school.Schools;
+import tanah.web.account.Keeper;
+import tanah.web.enclosure.ConflictException;
+import tanah.web.enclosure.Enclosure;
+import tanah.web.enclosure.EnclosureService;
+import tanah.web.forms.Numbers;
+import tanah.web.forms.Presentation;
+import tanah.web.shell.NotFoundException;
+import tanah.web.shell.Words;
+import tanah.web.svg.BoxSvg;
+
+/** Ways on which good keepers disagree, side by side, each computed for this plan with nothing else changed. */
+@Controller
+@RequestMapping("/enclosures/{id}/schools/{choice}")
+class SchoolController {
+    private static final List<String> ROWS = List.of(
+            "mass.total",
+            "ground.bulk",
+            "ground.surface_max",
+            "ground.under_full",
+            "ground.under_drainable",
+            "bill.ground");
+    private static final int LONGEST_REASON = 400;
+
+    private final EnclosureService enclosures;
+    private final DesignPages pages;
+    private final FigureWords figures;
+    private final FindingWords findings;
+    private final Words words;
+    private final Catalogue catalogue;
+    private final Clock clock;
+
+    SchoolController(
+            EnclosureService enclosures,
+            DesignPages pages,
+            FigureWords figures,
+            FindingWords findings,
+            Words words,
+            Catalogue catalogue,
+            Clock clock) {
+        this.enclosures = enclosures;
+        this.pages = pages;
+        this.figures = figures;
+        this.findings = findings;
+        this.words = words;
+        this.catalogue = catalogue;
+        this.clock = clock;
+    }
+
+    /** A consequence in one card; the same rows in the same order in all. */
+    public record Row(String label, String value, boolean differs) {}
+
+    /** A verdict with how often. */
+    public record Count(Severity severity, long count) {}
+
+    /** One way. */
+    public record Card(
+            String option, boolean chosen, String svg, List<Row> rows, List<Count> tally, List<String> notes) {}
+
+    @GetMapping
+    String show(
+            @PathVariable long id, @PathVariable String choice, @AuthenticationPrincipal Keeper keeper, Model model) {
+        Enclosure enclosure = enclosures.get(keeper.id(), id);
+        School school = school(enclosure.design(), choice);
+        String current = Schools.current(enclosure.design(), school, catalogue);
+        List<Evaluation> computed = school.options().stream()
+                .map(o -> Evaluator.evaluate(with(enclosure.design(), school, o), catalogue))
+                .toList();
+        List<Card> cards = new ArrayList<>();
+        for (int i = 0; i < computed.size(); i++) {
+            cards.add(card(school.options().get(i), computed.get(i), computed, current));
+        }
+        model.addAttribute("enclosure", enclosure);
+        model.addAttribute("choice", choice);
+        model.addAttribute("cards", cards);
+        model.addAttribute(
+                "chosen",
+                enclosure.design().schools().stream()
+                        .filter(s -> s.choice().equals(choice))
+                        .findFirst()
+                        .orElse(null));
+        enclosure.design().schools().stream()
+                .filter(s -> s.choice().equals(choice))
+                .findFirst()
+                .ifPresent(
+                        s -> model.addAttribute("since", Presentation.current().day(s.date())));
+        return "design/schools";
+    }
+
+    @PostMapping
+    String choose(
+            @PathVariable long id,
+            @PathVariable String choice,
+            @RequestParam String option,
+            @RequestParam(defaultValue = "") String reason,
+            @RequestParam int base,
+            @AuthenticationPrincipal Keeper keeper) {
+        Enclosure enclosure = enclosures.changeable(keeper.id(), id);
+        Design shown = base >= 1 && base < enclosure.revision()
+                ? enclosures.revision(keeper.id(), id, base)
+                : enclosure.design();
+        School school = school(shown, choice);
+        if (!school.options().contains(option)) {
+            throw new NotFoundException("way " + option);
+        }
+        String own = reason.strip();
+        Optional<String> kept = own.isEmpty()
+                ? Optional.empty()
+                : Optional.of(own.substring(0, Math.min(LONGEST_REASON, own.length())));
+        Design changed = Schools.apply(shown, choice, option, kept, catalogue, LocalDate.now(clock));
+        try {
+            enclosures.save(
+                    keeper.id(),
+                    id,
+                    Math.min(base, enclosure.revision()),
+                    changed,
+                    words.of("edit.school", words.of("school." + choice + "." + option)));
+        } catch (ConflictException e) {
+            return "redirect:/enclosures/" + id + "/conflicts/" + e.pending();
+        }
+        return "redirect:/enclosures/{id}/schools/{choice}";
+    }
+
+    private School school(Design design, String choice) {
+        return Schools.find(design, choice, catalogue).orElseThrow(() -> new NotFoundException("choice " + choice));
+    }
+
+    /** The plan as it would be; the plan itself where it follows that way already. */
+    private Design with(Design design, School school, String option) {
+        if (Schools.current(design, school, catalogue).equals(option)) {
+            return design;
+        }
+        return Schools.apply(design, school.id(), option, catalogue, LocalDate.now(clock));
+    }
+
+    private Card card(String option, Evaluation e, List<Evaluation> all, String current) {
+        String svg = pages.scene(e, OptionalDouble.empty())
+                .map(s -> BoxSvg.draw(s, e.design().name(), false))
+                .orElse("");
+        List<Row> rows = new ArrayList<>();
+        for (String id : ROWS) {
+            List<String> values = all.stream().map(x -> value(x, id)).toList();
+            if (values.stream().anyMatch(v -> !v.isEmpty())) {
+                String own = value(e, id);
+                rows.add(new Row(
+                        words.of("figure." + id),
+                        own.isEmpty() ? words.of("path.nothing") : own,
+                        values.stream().distinct().count() > 1));
+            }
+        }
+        List<String> depths = all.stream().map(SchoolController::soilDepth).toList();
+        rows.add(new Row(
+                words.of("school.soil_depth"),
+                soilDepth(e),
+                depths.stream().distinct().count() > 1));
+        List<Count> tally = new ArrayList<>();
+        for (Severity severity : Severity.values()) {
+            tally.add(new Count(severity, e.count(severity)));
+        }
+        return new Card(option, option.equals(current), svg, rows, tally, notes(e, all));
+    }
+
+    private String value(Evaluation e, String figure) {
+        return Figures.find(e, figure, catalogue).map(figures::value).orElse("");
+    }
+
+    /** Depth of all soil together, which roots and burrows have. */
+    private static String soilDepth(Evaluation e) {
+        double depth = e.design().ground().layers().stream()
+                .filter(l -> l.is(tanah.core.design.Layer.Kind.SUBSTRATE)
+                        && !l.options().aquatic().orElse(false))
+                .flatMap(l -> e.ground().orElseThrow().layer(l.id()).stream())
+                .mapToDouble(r -> r.shape().meanDepth())
+                .sum();
+        return Numbers.lengthWithUnit(depth);
+    }
+
+    /** Notes that not all ways have: what the choice means for the animal. */
+    private List<String> notes(Evaluation e, List<Evaluation> all) {
+        return e.findings().stream()
+                .filter(f -> f.severity() != Severity.GOOD)
+                .filter(f -> all.stream().anyMatch(o -> o.findings().stream().noneMatch(x -> same(x, f))))
+                .map(f -> words.of("severity", f.severity()) + ": " + findings.title(f))
+                .distinct()
+                .toList();
+    }
+
+    private static boolean same(Finding one, Finding other) {
+        return one.rule().equals(other.rule()) && one.severity() == other.severity();
+    }
+}

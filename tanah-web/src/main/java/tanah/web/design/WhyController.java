@@ -1,0 +1,166 @@
+package tanah.web.design;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.evaluate.Evaluation;
+import tanah.core.evaluate.Evaluator;
+import tanah.core.explain.Figure;
+import tanah.core.explain.Figure.Input;
+import tanah.core.explain.Figures;
+import tanah.core.finding.Finding;
+import tanah.core.finding.Severity;
+import tanah.web.account.Keeper;
+import tanah.web.enclosure.Enclosure;
+import tanah.web.enclosure.EnclosureService;
+import tanah.web.forms.Numbers;
+import tanah.web.shell.NotFoundException;
+import tanah.web.shell.Words;
+
+/** One number opened: value, band, formula, inputs as links, standing, source. As a page, or as a drawer over one. */
+@Controller
+@RequestMapping("/enclosures/{id}/why")
+class WhyController {
+    private static final String NOTE = "note:";
+
+    private final EnclosureService enclosures;
+    private final FigureWords figures;
+    private final FindingWords findings;
+    private final PathWords paths;
+    private final Words words;
+    private final Catalogue catalogue;
+
+    WhyController(
+            EnclosureService enclosures,
+            FigureWords figures,
+            FindingWords findings,
+            PathWords paths,
+            Words words,
+            Catalogue catalogue) {
+        this.enclosures = enclosures;
+        this.figures = figures;
+        this.findings = findings;
+        this.paths = paths;
+        this.words = words;
+        this.catalogue = catalogue;
+    }
+
+    /** One input of a number. */
+    public record InputLine(String name, String value, String href, String from) {}
+
+    /** A number opened. */
+    public record Why(
+            String label,
+            String value,
+            String band,
+            String formula,
+            String standing,
+            String standingWords,
+            String source,
+            List<InputLine> inputs) {}
+
+    @GetMapping("/{figure:.+}")
+    String page(
+            @PathVariable long id, @PathVariable String figure, @AuthenticationPrincipal Keeper keeper, Model model) {
+        fill(id, figure, keeper, model);
+        return "design/why";
+    }
+
+    @GetMapping(value = "/{figure:.+}", headers = GroundController.LIVE)
+    String drawer(
+            @PathVariable long id, @PathVariable String figure, @AuthenticationPrincipal Keeper keeper, Model model) {
+        fill(id, figure, keeper, model);
+        return "design/why-drawer";
+    }
+
+    private void fill(long id, String figure, Keeper keeper, Model model) {
+        Enclosure enclosure = enclosures.get(keeper.id(), id);
+        Evaluation e = Evaluator.evaluate(enclosure.design(), catalogue);
+        model.addAttribute("enclosure", enclosure);
+        model.addAttribute(
+                "why", figure.startsWith(NOTE) ? note(e, figure.substring(NOTE.length()), id) : number(e, figure, id));
+    }
+
+    private Why number(Evaluation e, String id, long enclosure) {
+        Figure f = Figures.find(e, id, catalogue).orElseThrow(() -> new NotFoundException("figure " + id));
+        List<InputLine> inputs = new ArrayList<>();
+        for (Input input : f.inputs()) {
+            inputs.add(line(input, e, enclosure));
+        }
+        return new Why(
+                figures.label(f, e),
+                figures.value(f),
+                figures.band(f),
+                words.of("why." + f.formula()),
+                f.standing().name().toLowerCase(java.util.Locale.ROOT),
+                words.of("standing", f.standing()),
+                words.or("why." + f.formula() + ".source", ""),
+                inputs);
+    }
+
+    private InputLine line(Input input, Evaluation e, long enclosure) {
+        String base = "/enclosures/" + enclosure;
+        String name = words.of("input." + input.name());
+        if (input instanceof Input.Computed c) {
+            return Figures.find(e, c.figure(), catalogue)
+                    .map(f -> new InputLine(
+                            figures.label(f, e), figures.value(f), base + "/why/" + f.id(), words.of("why.computed")))
+                    .orElse(new InputLine(name, "", "", ""));
+        }
+        if (input instanceof Input.Typed t) {
+            String stage = t.path().startsWith("ground")
+                    ? "/ground"
+                    : t.path().startsWith("animals") ? "/animal" : t.path().startsWith("water") ? "/ground" : "/vessel";
+            return new InputLine(
+                    name,
+                    figures.value(t.value(), t.unit()),
+                    base + stage,
+                    paths.place(t.path(), e.design(), catalogue));
+        }
+        Input.Listed listed = (Input.Listed) input;
+        String of = listed.kind().equals("media")
+                ? catalogue.groundName(listed.entry())
+                : listed.kind().equals("vessels")
+                        ? catalogue
+                                .findVessel(listed.entry())
+                                .map(v -> v.name())
+                                .orElse(listed.entry())
+                        : catalogue
+                                .findSpecies(listed.entry())
+                                .map(s -> s.scientificName())
+                                .orElse(listed.entry());
+        return new InputLine(
+                words.of("figure.of", name, of),
+                figures.value(listed.value(), listed.unit()),
+                "/catalogue/" + listed.kind() + "/" + listed.entry(),
+                listed.provenance());
+    }
+
+    /** A note's numbers: what was compared, and by which rule. */
+    private Why note(Evaluation e, String key, long enclosure) {
+        Finding f = e.findings().stream()
+                .filter(x -> Notes.key(x).equals(key))
+                .findFirst()
+                .orElseThrow(() -> new NotFoundException("note " + key));
+        List<InputLine> inputs = f.measures().stream()
+                .map(m -> new InputLine(
+                        words.or("measure." + m.name(), m.name().replace('_', ' ')), Numbers.of(m), "", ""))
+                .toList();
+        String standing = words.or("rule." + f.rule() + ".standing", "practice");
+        return new Why(
+                findings.title(f),
+                words.of("severity", f.severity()),
+                f.severity() == Severity.GOOD ? "" : findings.reason(f),
+                words.of("why.rule", f.rule().toString()),
+                standing,
+                words.of("standing." + standing),
+                "",
+                inputs);
+    }
+}
