@@ -10,6 +10,7 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.evaluate.Evaluator;
 import tanah.files.catalogue.CatalogueException;
 import tanah.files.catalogue.CatalogueReader;
+import tanah.files.catalogue.OwnRows;
 import tanah.files.design.DesignReader;
 import tanah.files.design.Parsed;
 import tanah.files.result.EvaluationWriter;
@@ -56,7 +57,8 @@ public final class Evaluate {
             return BAD_INPUT;
         }
         Parsed.Accepted accepted = (Parsed.Accepted) parsed;
-        out.print(EvaluationWriter.write(Evaluator.evaluate(accepted.design(), catalogue)));
+        Catalogue whole = OwnRows.catalogue(accepted.design(), catalogue);
+        out.print(EvaluationWriter.write(Evaluator.evaluate(accepted.design(), whole)));
         return DONE;
     }
 

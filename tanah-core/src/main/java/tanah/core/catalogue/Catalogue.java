@@ -57,6 +57,10 @@ public final class Catalogue {
         return vessels.values();
     }
 
+    public List<Pack> allPacks() {
+        return packs;
+    }
+
     /** The packs in which an item is sold, in the catalogue's order. */
     public List<Pack> packsOf(String item) {
         return packs.stream().filter(pack -> pack.item().equals(item)).toList();

@@ -3,7 +3,7 @@ package tanah.core.catalogue;
 import java.util.regex.Pattern;
 
 /** Which provenance column speaks for which columns of a species. */
-final class SpeciesSources {
+public final class SpeciesSources {
     private static final Pattern CLIMATE =
             Pattern.compile("(basking|warm|cool|night|limit|brumation|rh)_.*|needs_humid_retreat|needs_dry_spells");
     private static final Pattern UV = Pattern.compile("uv.*|light_.*|photoperiod_.*");
@@ -14,6 +14,11 @@ final class SpeciesSources {
             Pattern.compile("substrate_.*|burrower|must_hold_burrow|swallow_.*|soil_tags|climbs|perch_.*|hides_.*");
 
     private SpeciesSources() {}
+
+    /** The column that holds the source of a column. */
+    public static String columnFor(String column) {
+        return sourceColumn(column);
+    }
 
     static String sourceColumn(String column) {
         if (CLIMATE.matcher(column).matches()) {

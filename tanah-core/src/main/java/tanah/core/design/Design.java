@@ -122,6 +122,12 @@ public record Design(
                 name, note, schools, animals, mixReason, vessel, room, changed, hardscape, water, heat, probes, kept);
     }
 
+    /** The same plan with other kept fields. */
+    public Design withKept(Kept changed) {
+        return new Design(
+                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, probes, changed);
+    }
+
     public Design withProbes(List<Probe> changed) {
         return new Design(
                 name, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, changed, kept);

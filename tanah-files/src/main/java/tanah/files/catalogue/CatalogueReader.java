@@ -75,6 +75,22 @@ public final class CatalogueReader {
         if (!problems.isEmpty()) {
             throw new CatalogueException(problems);
         }
+        Map<String, PriceBand> bands = bands(prices);
+        return new Catalogue(
+                animals.stream().map(SpeciesReader::species).toList(),
+                media.stream().map(GroundReader::medium).toList(),
+                mixes.stream().map(GroundReader::mix).toList(),
+                vessels.stream().map(row -> VesselReader.vessel(row, bands)).toList(),
+                packs.stream().map(GroundReader::pack).toList());
+    }
+
+    /** The shipped price bands by id. */
+    static Map<String, PriceBand> priceBands() {
+        CatalogueReader reader = new CatalogueReader(CatalogueReader::resource);
+        return bands(reader.rows("price-bands", "price_band", (row, found) -> {}));
+    }
+
+    private static Map<String, PriceBand> bands(List<Row> prices) {
         Map<String, PriceBand> bands = new LinkedHashMap<>();
         prices.forEach(row -> bands.put(
                 row.text("price_band"),
@@ -83,12 +99,7 @@ public final class CatalogueReader {
                         row.number("low_ref"),
                         row.number("typical_ref"),
                         row.number("high_ref"))));
-        return new Catalogue(
-                animals.stream().map(SpeciesReader::species).toList(),
-                media.stream().map(GroundReader::medium).toList(),
-                mixes.stream().map(GroundReader::mix).toList(),
-                vessels.stream().map(row -> VesselReader.vessel(row, bands)).toList(),
-                packs.stream().map(GroundReader::pack).toList());
+        return bands;
     }
 
     private void references(List<Row> mixes, List<Row> packs, Set<String> media) {

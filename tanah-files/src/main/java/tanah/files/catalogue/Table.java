@@ -5,6 +5,7 @@ import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -43,8 +44,7 @@ final class Table {
         List<Row> rows = new ArrayList<>();
         try (CSVParser parser = format.parse(csv)) {
             for (CSVRecord line : parser) {
-                ObjectNode json = JSON.objectNode();
-                line.toMap().forEach((column, cell) -> put(json, column, cell));
+                ObjectNode json = typed(schema, line.toMap());
                 Row row = new Row(file, parser.getCurrentLineNumber(), json);
                 List<Problem> refused = schema.problems(json);
                 if (!line.isConsistent()) {
@@ -60,13 +60,20 @@ final class Table {
         return rows;
     }
 
-    private static String column(Problem problem) {
+    static String column(Problem problem) {
         String pointer = problem.pointer();
         int second = pointer.indexOf('/', 1);
         return pointer.isEmpty() ? "(row)" : pointer.substring(1, second < 0 ? pointer.length() : second);
     }
 
-    private void put(ObjectNode json, String column, String cell) {
+    /** Cells typed as the schema types their columns; empty cells are left out. */
+    static ObjectNode typed(Schemas schema, Map<String, String> cells) {
+        ObjectNode json = JSON.objectNode();
+        cells.forEach((column, cell) -> put(schema, json, column, cell));
+        return json;
+    }
+
+    private static void put(Schemas schema, ObjectNode json, String column, String cell) {
         if (cell.isEmpty()) {
             return;
         }

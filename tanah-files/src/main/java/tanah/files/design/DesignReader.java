@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
+import tanah.files.catalogue.OwnRows;
 import tanah.files.schema.Problem;
 import tanah.files.schema.Schemas;
 import tools.jackson.core.JacksonException;
@@ -75,14 +76,18 @@ public final class DesignReader {
         if (problems.isEmpty()) {
             problems.addAll(schema.problems(root));
         }
+        Catalogue known = catalogue;
+        if (problems.isEmpty() && root.has(OwnRows.FIELD)) {
+            known = OwnRows.merge(catalogue, root.path(OwnRows.FIELD), problems);
+        }
         if (problems.isEmpty()) {
-            problems.addAll(DesignChecks.problems(root, catalogue));
+            problems.addAll(DesignChecks.problems(root, known));
         }
         if (!problems.isEmpty()) {
             return new Parsed.Refused(problems.subList(0, Math.min(MOST_PROBLEMS, problems.size())));
         }
         Design design = DesignDecoder.design(root);
-        List<Problem> unfit = BoxChecks.problems(design, catalogue);
+        List<Problem> unfit = BoxChecks.problems(design, known);
         return unfit.isEmpty() ? new Parsed.Accepted(design) : new Parsed.Refused(unfit);
     }
 

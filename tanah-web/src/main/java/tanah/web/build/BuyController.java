@@ -11,12 +11,12 @@ import org.springframework.web.bind.annotation.PathVariable;
 import tanah.core.build.BuyLine;
 import tanah.core.build.MixBatch;
 import tanah.core.build.Shopping;
-import tanah.core.catalogue.Catalogue;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
 import tanah.web.account.Keeper;
+import tanah.web.catalogue.Catalogues;
 import tanah.web.design.DesignPages;
 import tanah.web.design.Ledger;
 import tanah.web.design.Notes;
@@ -33,7 +33,7 @@ class BuyController {
     private static final String THIN = "\u2009";
 
     private final EnclosureService enclosures;
-    private final Catalogue catalogue;
+    private final Catalogues catalogues;
     private final DesignPages pages;
     private final Notes notes;
     private final PartNames names;
@@ -41,14 +41,14 @@ class BuyController {
 
     BuyController(
             EnclosureService enclosures,
-            Catalogue catalogue,
+            Catalogues catalogues,
             DesignPages pages,
             Notes notes,
             PartNames names,
             Words words) {
         this.words = words;
         this.enclosures = enclosures;
-        this.catalogue = catalogue;
+        this.catalogues = catalogues;
         this.pages = pages;
         this.notes = notes;
         this.names = names;
@@ -82,7 +82,7 @@ class BuyController {
     @GetMapping("/enclosures/{id}/build")
     String build(@PathVariable long id, @AuthenticationPrincipal Keeper keeper, Model model) {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
-        Evaluation e = Evaluator.evaluate(enclosure.design(), catalogue);
+        Evaluation e = Evaluator.evaluate(enclosure.design(), catalogues.of(enclosure.design()));
         SheetOptions options = new SheetOptions("section", "", null, 680, 380);
         model.addAttribute("view", pages.view(keeper.id(), enclosure, e, Stage.BUILD, options));
         model.addAttribute("lines", e.shopping().map(s -> lines(s, e)).orElse(List.of()));
@@ -94,7 +94,7 @@ class BuyController {
         model.addAttribute("heavy", e.mass().filter(m -> m.total() > 25).isPresent());
         model.addAttribute(
                 "stops",
-                notes.of(e, catalogue, "/enclosures/" + id).stream()
+                notes.of(e, catalogues.of(e.design()), "/enclosures/" + id).stream()
                         .filter(n -> n.severity() == Severity.STOP)
                         .toList());
         return "build/buy";
@@ -105,12 +105,12 @@ class BuyController {
         for (BuyLine line : shopping.lines()) {
             boolean litres = line.unit().equals("l");
             lines.add(new Line(
-                    litres ? catalogue.groundName(line.item()) : words.of("buy.mesh"),
+                    litres ? catalogues.of(e.design()).groundName(line.item()) : words.of("buy.mesh"),
                     litres ? Numbers.volumeWithUnit(line.need()) : Numbers.area(line.need()),
                     line.packs().map(BuyController::packs).orElse(words.of(litres ? "buy.by_litre" : "buy.by_metre")),
                     Ledger.money(line.price()),
                     line.forParts().stream()
-                            .map(s -> names.of(s.part(), e.design(), catalogue)
+                            .map(s -> names.of(s.part(), e.design(), catalogues.of(e.design()))
                                     + (line.forParts().size() > 1 && litres
                                             ? " " + Numbers.volumeWithUnit(s.amount())
                                             : ""))
@@ -131,10 +131,10 @@ class BuyController {
         List<Batch> batches = new ArrayList<>();
         for (MixBatch batch : shopping.batches()) {
             batches.add(new Batch(
-                    names.of(batch.layer(), e.design(), catalogue),
+                    names.of(batch.layer(), e.design(), catalogues.of(e.design())),
                     batch.parts().stream()
                             .map(p -> new Part(
-                                    catalogue.groundName(p.media()),
+                                    catalogues.of(e.design()).groundName(p.media()),
                                     Numbers.volumeWithUnit(p.volume()),
                                     Numbers.upTo(100 * p.share(), 0) + THIN + "%"))
                             .toList(),

@@ -12,14 +12,8 @@ import tanah.core.catalogue.Species;
 /** Search by common name, Latin name and group. All words must be found; several matches are all returned. */
 @Component
 public class SpeciesSearch {
-    private final Catalogue catalogue;
-
-    SpeciesSearch(Catalogue catalogue) {
-        this.catalogue = catalogue;
-    }
-
     /** Best first: names that begin with the text, names that hold it, then those found by their group only. */
-    public List<Species> find(String text) {
+    public List<Species> find(String text, Catalogue catalogue) {
         List<String> words = Arrays.stream(plain(text).split("\\s+"))
                 .filter(w -> !w.isEmpty())
                 .toList();

@@ -14,7 +14,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Species;
 import tanah.core.design.Design;
 import tanah.core.design.Ids;
@@ -24,6 +23,8 @@ import tanah.core.evaluate.Evaluator;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Severity;
 import tanah.web.account.Keeper;
+import tanah.web.catalogue.Catalogues;
+import tanah.web.catalogue.OwnEntryService;
 import tanah.web.catalogue.SpeciesSearch;
 import tanah.web.enclosure.ConflictException;
 import tanah.web.enclosure.Enclosure;
@@ -40,19 +41,22 @@ class CandidateController {
     private final SpeciesSearch search;
     private final FindingWords findings;
     private final Words words;
-    private final Catalogue catalogue;
+    private final OwnEntryService own;
+    private final Catalogues catalogues;
 
     CandidateController(
             EnclosureService enclosures,
             SpeciesSearch search,
             FindingWords findings,
             Words words,
-            Catalogue catalogue) {
+            OwnEntryService own,
+            Catalogues catalogues) {
         this.enclosures = enclosures;
         this.search = search;
         this.findings = findings;
         this.words = words;
-        this.catalogue = catalogue;
+        this.own = own;
+        this.catalogues = catalogues;
     }
 
     /** What this animal would find. */
@@ -76,10 +80,11 @@ class CandidateController {
         List<String> asked = animal == null
                 ? enclosure.design().animals().stream().map(Resident::species).toList()
                 : animal;
+        Design offered = own.offered(keeper.id(), enclosure.design());
         List<Candidate> candidates = asked.stream()
                 .distinct()
                 .limit(MOST)
-                .map(s -> candidate(enclosure.design(), s))
+                .map(s -> candidate(offered, s))
                 .filter(Objects::nonNull)
                 .sorted(Comparator.comparingLong(Candidate::stops).thenComparingLong(Candidate::cautions))
                 .toList();
@@ -90,7 +95,7 @@ class CandidateController {
         model.addAttribute("full", candidates.size() >= MOST);
         model.addAttribute(
                 "matches",
-                search.find(q).stream()
+                search.find(q, catalogues.of(keeper.id())).stream()
                         .limit(12)
                         .map(s -> new Match(s.id(), s.commonName(), s.scientificName()))
                         .toList());
@@ -98,12 +103,12 @@ class CandidateController {
     }
 
     private @Nullable Candidate candidate(Design design, String speciesId) {
-        Optional<Species> species = catalogue.findSpecies(speciesId);
+        Optional<Species> species = catalogues.of(design).findSpecies(speciesId);
         if (species.isEmpty()) {
             return null;
         }
         boolean lives = design.animals().stream().anyMatch(a -> a.species().equals(speciesId));
-        Evaluation e = Evaluator.evaluate(with(design, speciesId), catalogue);
+        Evaluation e = Evaluator.evaluate(with(design, speciesId), catalogues.of(design));
         List<Line> lines = new ArrayList<>();
         for (Finding f : e.findings()) {
             if (f.severity() != Severity.GOOD) {
@@ -137,10 +142,12 @@ class CandidateController {
             @RequestParam int base,
             @AuthenticationPrincipal Keeper keeper) {
         Enclosure enclosure = enclosures.changeable(keeper.id(), id);
-        Design shown = base >= 1 && base < enclosure.revision()
-                ? enclosures.revision(keeper.id(), id, base)
-                : enclosure.design();
-        if (catalogue.findSpecies(species).isPresent()) {
+        Design shown = own.offered(
+                keeper.id(),
+                base >= 1 && base < enclosure.revision()
+                        ? enclosures.revision(keeper.id(), id, base)
+                        : enclosure.design());
+        if (catalogues.of(shown).findSpecies(species).isPresent()) {
             try {
                 enclosures.save(
                         keeper.id(),
@@ -149,7 +156,11 @@ class CandidateController {
                         with(shown, species),
                         words.of(
                                 "edit.chosen",
-                                catalogue.findSpecies(species).get().scientificName()));
+                                catalogues
+                                        .of(shown)
+                                        .findSpecies(species)
+                                        .orElseThrow()
+                                        .scientificName()));
             } catch (ConflictException e) {
                 return "redirect:/enclosures/" + id + "/conflicts/" + e.pending();
             }

@@ -12,12 +12,12 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import tanah.core.catalogue.Catalogue;
 import tanah.files.compare.DesignDiff;
 import tanah.files.compare.DesignMerge;
 import tanah.files.compare.DesignMerge.Conflict;
 import tanah.files.compare.DesignMerge.Side;
 import tanah.web.account.Keeper;
+import tanah.web.catalogue.Catalogues;
 import tanah.web.enclosure.ConflictException;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
@@ -29,13 +29,13 @@ class ConflictController {
     private final EnclosureService enclosures;
     private final ConflictPages pages;
     private final PathWords paths;
-    private final Catalogue catalogue;
+    private final Catalogues catalogues;
 
-    ConflictController(EnclosureService enclosures, ConflictPages pages, PathWords paths, Catalogue catalogue) {
+    ConflictController(EnclosureService enclosures, ConflictPages pages, PathWords paths, Catalogues catalogues) {
         this.enclosures = enclosures;
         this.pages = pages;
         this.paths = paths;
-        this.catalogue = catalogue;
+        this.catalogues = catalogues;
     }
 
     @GetMapping
@@ -50,13 +50,13 @@ class ConflictController {
         model.addAttribute("enclosure", current);
         model.addAttribute("pending", pending);
         model.addAttribute("summary", edit.summary());
-        model.addAttribute("fields", pages.fields(shown, current.design(), catalogue));
+        model.addAttribute("fields", pages.fields(shown, current.design(), catalogues.of(current.design())));
         model.addAttribute(
                 "settled",
                 DesignDiff.between(edit.before(), edit.mine()).stream()
                         .filter(c -> open.stream().noneMatch(o -> c.path().startsWith(o.path())))
-                        .map(c -> paths.place(c.path(), edit.mine(), catalogue) + ": "
-                                + paths.value(c.path(), c.after(), catalogue))
+                        .map(c -> paths.place(c.path(), edit.mine(), catalogues.of(edit.mine())) + ": "
+                                + paths.value(c.path(), c.after(), catalogues.of(edit.mine())))
                         .toList());
         return "design/conflict";
     }

@@ -13,7 +13,6 @@ import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import tanah.core.build.Packs;
-import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Range;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
@@ -30,6 +29,7 @@ import tanah.core.scene.SceneBuilder;
 import tanah.core.scene.Textures;
 import tanah.core.school.Schools;
 import tanah.core.units.Unit;
+import tanah.web.catalogue.Catalogues;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.forms.Numbers;
@@ -43,7 +43,7 @@ import tanah.web.svg.SheetText;
 public class DesignPages {
     private static final String THIN = "\u2009";
 
-    private final Catalogue catalogue;
+    private final Catalogues catalogues;
     private final EnclosureService enclosures;
     private final Strata strata;
     private final Ledger ledger;
@@ -55,7 +55,7 @@ public class DesignPages {
     private final Clock clock;
 
     DesignPages(
-            Catalogue catalogue,
+            Catalogues catalogues,
             EnclosureService enclosures,
             Strata strata,
             Ledger ledger,
@@ -65,7 +65,7 @@ public class DesignPages {
             PageHead head,
             Words common,
             Clock clock) {
-        this.catalogue = catalogue;
+        this.catalogues = catalogues;
         this.enclosures = enclosures;
         this.strata = strata;
         this.ledger = ledger;
@@ -79,7 +79,7 @@ public class DesignPages {
 
     public DesignView view(long keeperId, Enclosure enclosure, Evaluation e, Stage stage, SheetOptions options) {
         String base = "/enclosures/" + enclosure.id();
-        List<NoteView> noted = notes.of(e, catalogue, base);
+        List<NoteView> noted = notes.of(e, catalogues.of(e.design()), base);
         Map<Severity, Long> tally = new EnumMap<>(Severity.class);
         for (Severity severity : Severity.values()) {
             tally.put(severity, e.count(severity));
@@ -98,10 +98,10 @@ public class DesignPages {
                 Ledger.when(enclosure.savedAt(), now),
                 strata.of(e, base, stage),
                 layers(e, part),
-                Schools.of(e.design(), catalogue).stream()
+                Schools.of(e.design(), catalogues.of(e.design())).stream()
                         .map(s -> new DesignView.SchoolLine(
                                 s.id(),
-                                Schools.current(e.design(), s, catalogue),
+                                Schools.current(e.design(), s, catalogues.of(e.design())),
                                 s.options().size()))
                         .toList(),
                 sheet(e, noted, part, cut, options),
@@ -155,7 +155,7 @@ public class DesignPages {
         return new LayerView(
                 layer.id(),
                 layer.kind().name().toLowerCase(Locale.ROOT),
-                names.layer(layer, catalogue),
+                names.layer(layer, catalogues.of(e.design())),
                 e.ground()
                         .map(g -> Textures.of(layer, g).name().toLowerCase(Locale.ROOT))
                         .orElse("void"),
@@ -177,7 +177,8 @@ public class DesignPages {
                         ? List.of()
                         : result.components().stream()
                                 .map(c -> new LayerView.Row(
-                                        catalogue.groundName(c.media()), Numbers.volumeWithUnit(c.loose())))
+                                        catalogues.of(e.design()).groundName(c.media()),
+                                        Numbers.volumeWithUnit(c.loose())))
                                 .toList(),
                 selected);
     }
@@ -192,7 +193,9 @@ public class DesignPages {
         if (r.components().size() != 1 || r.bags().isPresent()) {
             return "";
         }
-        return Packs.cheapest(r.loose(), catalogue.packsOf(r.components().get(0).media()))
+        return Packs.cheapest(
+                        r.loose(),
+                        catalogues.shipped().packsOf(r.components().get(0).media()))
                 .map(choice -> choice.picks().stream()
                         .map(p -> p.count() + " × "
                                 + Numbers.volumeWithUnit(p.pack().amount()))
@@ -254,7 +257,7 @@ public class DesignPages {
                     .orElseGet(() -> e.design()
                             .vessel()
                             .flatMap(VesselPlan::catalogue)
-                            .flatMap(catalogue::findVessel)
+                            .flatMap(catalogues.of(e.design())::findVessel)
                             .map(m -> m.lidMesh())
                             .orElse(0.0));
             return SceneBuilder.build(e.design(), vessel, e.ground().orElseThrow(), e.animals(), mesh, cut);
@@ -299,7 +302,7 @@ public class DesignPages {
     }
 
     private SheetText.Caption caption(LayerResult r, Evaluation e) {
-        String name = names.of(r.id(), e.design(), catalogue);
+        String name = names.of(r.id(), e.design(), catalogues.of(e.design()));
         String depth = r.shape().maxDepth() - r.shape().minDepth() < 5e-4
                 ? Numbers.centimetres(r.shape().meanDepth())
                 : Numbers.centimetres(r.shape().minDepth()) + "–"
@@ -317,7 +320,7 @@ public class DesignPages {
                 .filter(r -> r.shape().exists())
                 .map(r -> new SheetText.Handle(
                         r.id(),
-                        common.of("sheet.depth_of", names.of(r.id(), e.design(), catalogue)),
+                        common.of("sheet.depth_of", names.of(r.id(), e.design(), catalogues.of(e.design()))),
                         Unit.CENTIMETRE.fromSi(r.shape().meanDepth()),
                         Unit.CENTIMETRE.fromSi(e.vessel().orElseThrow().height()),
                         Numbers.lengthWithUnit(r.shape().meanDepth())))
@@ -329,7 +332,7 @@ public class DesignPages {
                 .map(v -> Numbers.centimetres(v.length()) + " × " + Numbers.lengthWithUnit(v.height()))
                 .orElse("");
         List<String> parts = e.ground().orElseThrow().layers().stream()
-                .map(r -> names.of(r.id(), e.design(), catalogue) + " "
+                .map(r -> names.of(r.id(), e.design(), catalogues.of(e.design())) + " "
                         + Numbers.lengthWithUnit(r.shape().meanDepth()))
                 .toList();
         String ground = parts.isEmpty() ? common.of("sheet.nothing") : String.join(", ", parts);

@@ -1,11 +1,11 @@
 package tanah.web.design;
 
 import org.springframework.stereotype.Component;
-import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Range;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.explain.Figure;
 import tanah.core.units.Unit;
+import tanah.web.catalogue.Catalogues;
 import tanah.web.forms.Numbers;
 import tanah.web.shell.Words;
 
@@ -16,12 +16,12 @@ public class FigureWords {
 
     private final Words words;
     private final PartNames names;
-    private final Catalogue catalogue;
+    private final Catalogues catalogues;
 
-    FigureWords(Words words, PartNames names, Catalogue catalogue) {
+    FigureWords(Words words, PartNames names, Catalogues catalogues) {
         this.words = words;
         this.names = names;
-        this.catalogue = catalogue;
+        this.catalogues = catalogues;
     }
 
     /** What the number is, with the part that it is about. */
@@ -29,7 +29,7 @@ public class FigureWords {
         String what = words.of("figure." + kind(figure));
         return figure.part().isEmpty()
                 ? what
-                : words.of("figure.of", what, names.of(figure.part(), e.design(), catalogue));
+                : words.of("figure.of", what, names.of(figure.part(), e.design(), catalogues.of(e.design())));
     }
 
     private static String kind(Figure figure) {

@@ -14,11 +14,12 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.finding.Stage;
 import tanah.web.account.Keeper;
+import tanah.web.catalogue.Catalogues;
+import tanah.web.catalogue.OwnEntryService;
 import tanah.web.enclosure.ConflictException;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
@@ -35,28 +36,31 @@ class GroundController {
     private final EnclosureService enclosures;
     private final GroundEdits edits;
     private final DesignPages pages;
-    private final Catalogue catalogue;
+    private final Catalogues catalogues;
     private final ErrorWords words;
     private final ConflictPages conflicts;
+    private final OwnEntryService own;
 
     GroundController(
             EnclosureService enclosures,
             GroundEdits edits,
             DesignPages pages,
-            Catalogue catalogue,
+            Catalogues catalogues,
             ErrorWords words,
-            ConflictPages conflicts) {
+            ConflictPages conflicts,
+            OwnEntryService own) {
+        this.own = own;
         this.conflicts = conflicts;
         this.enclosures = enclosures;
         this.edits = edits;
         this.pages = pages;
-        this.catalogue = catalogue;
+        this.catalogues = catalogues;
         this.words = words;
     }
 
     @ModelAttribute("choices")
-    List<GroundEdits.Choice> choices() {
-        return edits.choices();
+    List<GroundEdits.Choice> choices(@AuthenticationPrincipal Keeper keeper) {
+        return edits.choices(catalogues.of(keeper.id()));
     }
 
     @GetMapping
@@ -83,7 +87,10 @@ class GroundController {
         Result result = edit(keeper, id, form);
         if (result.conflict() != null) {
             response.setStatus(HttpStatus.CONFLICT.value());
-            model.addAttribute("conflict", conflicts.of(result.conflict(), catalogue));
+            model.addAttribute(
+                    "conflict",
+                    conflicts.of(
+                            result.conflict(), catalogues.of(result.enclosure().design())));
         }
         fill(model, keeper, result.enclosure(), with(options, result.part()));
         model.addAttribute("errors", result.errors());
@@ -138,7 +145,7 @@ class GroundController {
         Enclosure current = enclosures.changeable(keeper.id(), id);
         int base = form.base() == null ? current.revision() : form.base();
         boolean known = base >= 1 && base < current.revision();
-        Design shown = known ? enclosures.revision(keeper.id(), id, base) : current.design();
+        Design shown = own.offered(keeper.id(), known ? enclosures.revision(keeper.id(), id, base) : current.design());
         FieldErrors errors = new FieldErrors();
         GroundEdits.Outcome outcome = edits.apply(shown, form, errors);
         if (!errors.isEmpty() || outcome.design().equals(shown)) {
@@ -175,7 +182,7 @@ class GroundController {
                 pages.view(
                         keeper.id(),
                         enclosure,
-                        Evaluator.evaluate(enclosure.design(), catalogue),
+                        Evaluator.evaluate(enclosure.design(), catalogues.of(enclosure.design())),
                         Stage.GROUND,
                         options));
         if (!model.containsAttribute("errors")) {

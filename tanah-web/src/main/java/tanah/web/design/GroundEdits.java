@@ -21,6 +21,7 @@ import tanah.core.ground.DrainageRule;
 import tanah.core.ground.LayerResult;
 import tanah.core.school.Schools;
 import tanah.core.units.Unit;
+import tanah.web.catalogue.Catalogues;
 import tanah.web.forms.FieldErrors;
 import tanah.web.forms.Numbers;
 import tanah.web.forms.Quantity;
@@ -33,14 +34,14 @@ class GroundEdits {
     private static final double MOST = 2; // m
     private static final int MOST_LAYERS = 40;
 
-    private final Catalogue catalogue;
+    private final Catalogues catalogues;
     private final PartNames names;
     private final FindingWords words;
     private final Words common;
     private final Clock clock;
 
-    GroundEdits(Catalogue catalogue, PartNames names, FindingWords words, Words common, Clock clock) {
-        this.catalogue = catalogue;
+    GroundEdits(Catalogues catalogues, PartNames names, FindingWords words, Words common, Clock clock) {
+        this.catalogues = catalogues;
         this.names = names;
         this.words = words;
         this.common = common;
@@ -86,7 +87,7 @@ class GroundEdits {
             return new Outcome(design, "", form.partId());
         }
         double to = depth.getAsDouble();
-        double from = Evaluator.evaluate(design, catalogue)
+        double from = Evaluator.evaluate(design, catalogues.of(design))
                 .ground()
                 .flatMap(g -> g.layer(form.partId()))
                 .map(LayerResult::shape)
@@ -133,7 +134,7 @@ class GroundEdits {
 
     /** A slope becomes one depth, or one depth a slope with the same mean. */
     private Outcome level(Design design, EditForm form) {
-        Evaluation e = Evaluator.evaluate(design, catalogue);
+        Evaluation e = Evaluator.evaluate(design, catalogues.of(design));
         Optional<LayerResult> result = e.ground().flatMap(g -> g.layer(form.partId()));
         Optional<Layer> layer = design.ground().layer(form.partId());
         if (layer.isEmpty() || result.isEmpty() || layer.get().surface() instanceof Surface.Profile) {
@@ -154,14 +155,14 @@ class GroundEdits {
     }
 
     private Outcome media(Design design, EditForm form, FieldErrors errors) {
-        if (known(design, form, errors).isEmpty() || !catalogue.isGround(form.valueText())) {
+        if (known(design, form, errors).isEmpty() || !catalogues.of(design).isGround(form.valueText())) {
             errors.add("media-" + form.partId(), "error.media.unknown");
             return new Outcome(design, "", form.partId());
         }
         return act(
                 design,
                 new Action.SetMedia(form.partId(), form.valueText()),
-                name(design, form) + " → " + catalogue.groundName(form.valueText()),
+                name(design, form) + " → " + catalogues.of(design).groundName(form.valueText()),
                 form.partId());
     }
 
@@ -191,7 +192,7 @@ class GroundEdits {
 
     private Outcome add(Design design, EditForm form, FieldErrors errors) {
         String media = form.valueText();
-        if (!catalogue.isGround(media)) {
+        if (!catalogues.of(design).isGround(media)) {
             errors.add("add", "error.media.unknown");
             return new Outcome(design, "", "");
         }
@@ -199,8 +200,9 @@ class GroundEdits {
             errors.add("add", "error.layers.many");
             return new Outcome(design, "", "");
         }
-        Layer.Kind kind = kind(media);
-        Layer layer = DesignEdit.layer(design, kind, media, usualDepth(media, kind));
+        Catalogue catalogue = catalogues.of(design);
+        Layer.Kind kind = kind(media, catalogue);
+        Layer layer = DesignEdit.layer(design, kind, media, usualDepth(media, kind, catalogue));
         int index = kind == Layer.Kind.DRAINAGE ? 0 : design.ground().layers().size();
         if (kind == Layer.Kind.SUBSTRATE
                 && index > 0
@@ -208,10 +210,10 @@ class GroundEdits {
             index--;
         }
         Design changed = design.withGround(design.ground().insert(index, layer));
-        return new Outcome(changed, common.of("edit.laid", names.layer(layer, catalogue)), layer.id());
+        return new Outcome(changed, common.of("edit.laid", names.layer(layer, catalogues.of(design))), layer.id());
     }
 
-    private Layer.Kind kind(String media) {
+    private static Layer.Kind kind(String media, Catalogue catalogue) {
         String sort = catalogue.findMedium(media).map(m -> m.kind()).orElse("mix");
         if (sort.equals("drainage")) {
             return Layer.Kind.DRAINAGE;
@@ -221,7 +223,7 @@ class GroundEdits {
                 : Layer.Kind.SUBSTRATE;
     }
 
-    private double usualDepth(String media, Layer.Kind kind) {
+    private static double usualDepth(String media, Layer.Kind kind, Catalogue catalogue) {
         return switch (kind) {
             case LITTER -> 0.02;
             case DRAINAGE, FALSE_BOTTOM -> 0.05;
@@ -242,14 +244,14 @@ class GroundEdits {
         }
         LocalDate today = LocalDate.now(clock);
         return new Outcome(
-                Schools.apply(design, DrainageRule.CHOICE, option, catalogue, today),
+                Schools.apply(design, DrainageRule.CHOICE, option, catalogues.of(design), today),
                 common.of("edit.school", common.of("school.drainage." + option)),
                 form.partId());
     }
 
     /** The part names the finding, the value which of its remedies. */
     private Outcome remedy(Design design, EditForm form, FieldErrors errors) {
-        for (Finding finding : Evaluator.evaluate(design, catalogue).findings()) {
+        for (Finding finding : Evaluator.evaluate(design, catalogues.of(design)).findings()) {
             if (Notes.key(finding).equals(form.partId())) {
                 for (int i = 0; i < finding.remedies().size(); i++) {
                     if (String.valueOf(i).equals(form.valueText())) {
@@ -264,7 +266,8 @@ class GroundEdits {
     }
 
     private Outcome act(Design design, Action action, String summary, String part) {
-        return new Outcome(DesignEdit.apply(design, action, catalogue, LocalDate.now(clock)), summary, part);
+        return new Outcome(
+                DesignEdit.apply(design, action, catalogues.of(design), LocalDate.now(clock)), summary, part);
     }
 
     private static Optional<Layer> known(Design design, EditForm form, FieldErrors errors) {
@@ -278,13 +281,13 @@ class GroundEdits {
     private String name(Design design, EditForm form) {
         return design.ground()
                 .layer(form.partId())
-                .map(l -> names.layer(l, catalogue))
+                .map(l -> names.layer(l, catalogues.of(design)))
                 .map(n -> n.length() > 40 ? n.substring(0, 39) + "…" : n)
                 .orElse(form.partId().toLowerCase(Locale.ROOT));
     }
 
     /** Recipes that a layer may take, mixes first. */
-    List<Choice> choices() {
+    List<Choice> choices(Catalogue catalogue) {
         List<Choice> choices = new java.util.ArrayList<>();
         catalogue.allMixes().forEach(m -> choices.add(new Choice(m.id(), m.name(), "mixes")));
         catalogue.allMedia().stream()

@@ -11,7 +11,6 @@ import tanah.core.animal.Inhabitant;
 import tanah.core.animal.Space;
 import tanah.core.animal.SpaceRule;
 import tanah.core.build.Shopping;
-import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Range;
 import tanah.core.catalogue.VesselModel;
 import tanah.core.evaluate.Evaluation;
@@ -20,6 +19,7 @@ import tanah.core.finding.Measure;
 import tanah.core.finding.Severity;
 import tanah.core.ground.DiggingDepthRule;
 import tanah.core.structure.MassResult;
+import tanah.web.catalogue.Catalogues;
 import tanah.web.enclosure.RevisionRow;
 import tanah.web.forms.Numbers;
 import tanah.web.forms.Presentation;
@@ -31,11 +31,11 @@ import tanah.web.svg.RangeBar;
 public class Ledger {
     private static final String THIN = "\u2009";
 
-    private final Catalogue catalogue;
+    private final Catalogues catalogues;
     private final Words words;
 
-    Ledger(Catalogue catalogue, Words words) {
-        this.catalogue = catalogue;
+    Ledger(Catalogues catalogues, Words words) {
+        this.catalogues = catalogues;
         this.words = words;
     }
 
@@ -171,7 +171,7 @@ public class Ledger {
     private List<LayerView.Row> bill(Evaluation e) {
         List<LayerView.Row> rows = new ArrayList<>();
         Optional<VesselModel> model =
-                e.design().vessel().flatMap(v -> v.catalogue()).flatMap(catalogue::findVessel);
+                e.design().vessel().flatMap(v -> v.catalogue()).flatMap(catalogues.of(e.design())::findVessel);
         model.flatMap(VesselModel::price)
                 .ifPresent(p -> rows.add(
                         new LayerView.Row(words.of("ledger.bill.vessel"), money(new Range(p.low(), p.high())))));

@@ -12,12 +12,12 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
-import tanah.core.catalogue.Catalogue;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.finding.NotAssessed;
 import tanah.core.finding.Severity;
 import tanah.web.account.Keeper;
+import tanah.web.catalogue.Catalogues;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.shell.Words;
@@ -29,14 +29,15 @@ class NotesController {
     private final Notes notes;
     private final FindingWords findings;
     private final Words words;
-    private final Catalogue catalogue;
+    private final Catalogues catalogues;
 
-    NotesController(EnclosureService enclosures, Notes notes, FindingWords findings, Words words, Catalogue catalogue) {
+    NotesController(
+            EnclosureService enclosures, Notes notes, FindingWords findings, Words words, Catalogues catalogues) {
         this.enclosures = enclosures;
         this.notes = notes;
         this.findings = findings;
         this.words = words;
-        this.catalogue = catalogue;
+        this.catalogues = catalogues;
     }
 
     /** Notes under one head. */
@@ -51,8 +52,8 @@ class NotesController {
             @AuthenticationPrincipal Keeper keeper,
             Model model) {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
-        Evaluation e = Evaluator.evaluate(enclosure.design(), catalogue);
-        List<NoteView> every = notes.of(e, catalogue, "/enclosures/" + id);
+        Evaluation e = Evaluator.evaluate(enclosure.design(), catalogues.of(enclosure.design()));
+        List<NoteView> every = notes.of(e, catalogues.of(e.design()), "/enclosures/" + id);
         List<NoteView> shown = every.stream()
                 .filter(n -> stage.isEmpty() || n.stage().equals(stage))
                 .filter(n -> severity.isEmpty() || word(n.severity()).equals(severity))

@@ -16,7 +16,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
@@ -26,6 +25,7 @@ import tanah.core.finding.Finding;
 import tanah.core.finding.Severity;
 import tanah.files.compare.DesignDiff;
 import tanah.web.account.Keeper;
+import tanah.web.catalogue.Catalogues;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.enclosure.RevisionRow;
@@ -45,7 +45,7 @@ class RevisionController {
     private final FigureWords figures;
     private final FindingWords findings;
     private final Words words;
-    private final Catalogue catalogue;
+    private final Catalogues catalogues;
     private final Clock clock;
 
     RevisionController(
@@ -55,7 +55,7 @@ class RevisionController {
             FigureWords figures,
             FindingWords findings,
             Words words,
-            Catalogue catalogue,
+            Catalogues catalogues,
             Clock clock) {
         this.enclosures = enclosures;
         this.pages = pages;
@@ -63,7 +63,7 @@ class RevisionController {
         this.figures = figures;
         this.findings = findings;
         this.words = words;
-        this.catalogue = catalogue;
+        this.catalogues = catalogues;
         this.clock = clock;
     }
 
@@ -116,16 +116,16 @@ class RevisionController {
     }
 
     private void compare(Design before, Design after, Model model) {
-        Evaluation old = Evaluator.evaluate(before, catalogue);
-        Evaluation fresh = Evaluator.evaluate(after, catalogue);
+        Evaluation old = Evaluator.evaluate(before, catalogues.of(before));
+        Evaluation fresh = Evaluator.evaluate(after, catalogues.of(after));
         model.addAttribute(
                 "differences",
                 DesignDiff.between(before, after).stream()
                         .map(c -> new Difference(
                                 words.of("diff", c.kind()),
-                                paths.place(c.path(), c.after().isEmpty() ? before : after, catalogue),
-                                paths.value(c.path(), c.before(), catalogue),
-                                paths.value(c.path(), c.after(), catalogue)))
+                                paths.place(c.path(), c.after().isEmpty() ? before : after, catalogues.of(after)),
+                                paths.value(c.path(), c.before(), catalogues.of(after)),
+                                paths.value(c.path(), c.after(), catalogues.of(after))))
                         .toList());
         model.addAttribute("numbers", numbers(old, fresh));
         model.addAttribute("notes", notes(old, fresh));
@@ -137,9 +137,9 @@ class RevisionController {
     }
 
     private List<NumberChange> numbers(Evaluation old, Evaluation fresh) {
-        List<Figure> before = Figures.of(old, catalogue);
+        List<Figure> before = Figures.of(old, catalogues.of(old.design()));
         List<NumberChange> changes = new ArrayList<>();
-        for (Figure now : Figures.of(fresh, catalogue)) {
+        for (Figure now : Figures.of(fresh, catalogues.of(fresh.design()))) {
             before.stream().filter(f -> f.id().equals(now.id())).findFirst().ifPresent(then -> {
                 String was = figures.value(then);
                 String is = figures.value(now);

@@ -14,7 +14,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
@@ -24,6 +23,7 @@ import tanah.core.finding.Severity;
 import tanah.core.school.School;
 import tanah.core.school.Schools;
 import tanah.web.account.Keeper;
+import tanah.web.catalogue.Catalogues;
 import tanah.web.enclosure.ConflictException;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
@@ -51,7 +51,7 @@ class SchoolController {
     private final FigureWords figures;
     private final FindingWords findings;
     private final Words words;
-    private final Catalogue catalogue;
+    private final Catalogues catalogues;
     private final Clock clock;
 
     SchoolController(
@@ -60,14 +60,14 @@ class SchoolController {
             FigureWords figures,
             FindingWords findings,
             Words words,
-            Catalogue catalogue,
+            Catalogues catalogues,
             Clock clock) {
         this.enclosures = enclosures;
         this.pages = pages;
         this.figures = figures;
         this.findings = findings;
         this.words = words;
-        this.catalogue = catalogue;
+        this.catalogues = catalogues;
         this.clock = clock;
     }
 
@@ -86,9 +86,10 @@ class SchoolController {
             @PathVariable long id, @PathVariable String choice, @AuthenticationPrincipal Keeper keeper, Model model) {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
         School school = school(enclosure.design(), choice);
-        String current = Schools.current(enclosure.design(), school, catalogue);
+        String current = Schools.current(enclosure.design(), school, catalogues.of(enclosure.design()));
         List<Evaluation> computed = school.options().stream()
-                .map(o -> Evaluator.evaluate(with(enclosure.design(), school, o), catalogue))
+                .map(o -> with(enclosure.design(), school, o))
+                .map(d -> Evaluator.evaluate(d, catalogues.of(d)))
                 .toList();
         List<Card> cards = new ArrayList<>();
         for (int i = 0; i < computed.size(); i++) {
@@ -131,7 +132,7 @@ class SchoolController {
         Optional<String> kept = own.isEmpty()
                 ? Optional.empty()
                 : Optional.of(own.substring(0, Math.min(LONGEST_REASON, own.length())));
-        Design changed = Schools.apply(shown, choice, option, kept, catalogue, LocalDate.now(clock));
+        Design changed = Schools.apply(shown, choice, option, kept, catalogues.of(shown), LocalDate.now(clock));
         try {
             enclosures.save(
                     keeper.id(),
@@ -146,15 +147,16 @@ class SchoolController {
     }
 
     private School school(Design design, String choice) {
-        return Schools.find(design, choice, catalogue).orElseThrow(() -> new NotFoundException("choice " + choice));
+        return Schools.find(design, choice, catalogues.of(design))
+                .orElseThrow(() -> new NotFoundException("choice " + choice));
     }
 
     /** The plan as it would be; the plan itself where it follows that way already. */
     private Design with(Design design, School school, String option) {
-        if (Schools.current(design, school, catalogue).equals(option)) {
+        if (Schools.current(design, school, catalogues.of(design)).equals(option)) {
             return design;
         }
-        return Schools.apply(design, school.id(), option, catalogue, LocalDate.now(clock));
+        return Schools.apply(design, school.id(), option, catalogues.of(design), LocalDate.now(clock));
     }
 
     private Card card(String option, Evaluation e, List<Evaluation> all, String current) {
@@ -185,7 +187,9 @@ class SchoolController {
     }
 
     private String value(Evaluation e, String figure) {
-        return Figures.find(e, figure, catalogue).map(figures::value).orElse("");
+        return Figures.find(e, figure, catalogues.of(e.design()))
+                .map(figures::value)
+                .orElse("");
     }
 
     /** Depth of all soil together, which roots and burrows have. */

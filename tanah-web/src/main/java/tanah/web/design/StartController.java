@@ -17,7 +17,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Species;
 import tanah.core.commission.PlaceProposal;
 import tanah.core.design.Boxes;
@@ -30,6 +29,8 @@ import tanah.core.ground.GroundProposal;
 import tanah.core.vessel.Vessel;
 import tanah.web.account.Keeper;
 import tanah.web.account.SettingsService;
+import tanah.web.catalogue.Catalogues;
+import tanah.web.catalogue.OwnEntryService;
 import tanah.web.enclosure.ConflictException;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
@@ -44,28 +45,31 @@ class StartController {
     private final EnclosureService enclosures;
     private final StartReader reader;
     private final StartPages pages;
-    private final Catalogue catalogue;
+    private final Catalogues catalogues;
     private final ErrorWords words;
     private final Words common;
     private final SettingsService settings;
+    private final OwnEntryService own;
     private final Clock clock;
 
     StartController(
             EnclosureService enclosures,
             StartReader reader,
             StartPages pages,
-            Catalogue catalogue,
+            Catalogues catalogues,
             ErrorWords words,
             Words common,
             SettingsService settings,
+            OwnEntryService own,
             Clock clock) {
         this.enclosures = enclosures;
         this.reader = reader;
         this.pages = pages;
-        this.catalogue = catalogue;
+        this.catalogues = catalogues;
         this.words = words;
         this.common = common;
         this.settings = settings;
+        this.own = own;
         this.clock = clock;
     }
 
@@ -74,7 +78,7 @@ class StartController {
     String fresh(StartForm typed, @AuthenticationPrincipal Keeper keeper, Model model) {
         StartForm form = typed.filled(fresh(keeper));
         FieldErrors errors = new FieldErrors();
-        Design design = reader.read(form, Design.named(common.of("start.new")), errors);
+        Design design = reader.read(form, own.offered(keeper.id(), Design.named(common.of("start.new"))), errors);
         show(
                 model,
                 0,
@@ -102,8 +106,8 @@ class StartController {
             Model model) {
         StartForm form = typed.filled(fresh(keeper));
         FieldErrors errors = new FieldErrors();
-        Design design = reader.read(form, Design.named(common.of("start.new")), errors);
-        Optional<Species> species = reader.species(form);
+        Design design = reader.read(form, own.offered(keeper.id(), Design.named(common.of("start.new"))), errors);
+        Optional<Species> species = reader.species(form, design);
         boolean without = "yes".equals(withoutAnimal);
         if (species.isEmpty() && !without) {
             errors.add("species", "error.species.missing");
@@ -135,7 +139,8 @@ class StartController {
         StartForm form =
                 untouched ? StartForms.of(enclosure.design(), typed.q(), fresh(keeper)) : typed.filled(fresh(keeper));
         FieldErrors errors = new FieldErrors();
-        Design design = untouched ? enclosure.design() : reader.read(form, enclosure.design(), errors);
+        Design offered = own.offered(keeper.id(), enclosure.design());
+        Design design = untouched ? offered : reader.read(form, offered, errors);
         show(
                 model,
                 id,
@@ -175,7 +180,8 @@ class StartController {
         FieldErrors errors = new FieldErrors();
         int base = form.base() == null ? enclosure.revision() : form.base();
         boolean older = base >= 1 && base < enclosure.revision();
-        Design shown = older ? enclosures.revision(keeper.id(), id, base) : enclosure.design();
+        Design shown =
+                own.offered(keeper.id(), older ? enclosures.revision(keeper.id(), id, base) : enclosure.design());
         Design design = reader.read(form, shown, errors);
         if (errors.isEmpty()) {
             try {
@@ -204,14 +210,14 @@ class StartController {
 
     /** A first ground and first places of readings, to be changed at will. */
     private Design begun(Design design, Species species) {
-        Vessel vessel = Boxes.resolve(design.vessel().orElseThrow(), catalogue);
+        Vessel vessel = Boxes.resolve(design.vessel().orElseThrow(), catalogues.of(design));
         Design grounded = design.withGround(GroundProposal.propose(species, design, vessel));
         String school = grounded.ground().hasDrainage() ? "layer" : "none";
         Design schooled = DesignEdit.withSchool(
                 grounded,
                 new SchoolChoice(
                         DrainageRule.CHOICE, school, Optional.of(common.of("start.proposed")), LocalDate.now(clock)));
-        double surface = tanah.core.ground.GroundModel.compute(schooled, vessel, catalogue)
+        double surface = tanah.core.ground.GroundModel.compute(schooled, vessel, catalogues.of(schooled))
                 .surfaceMax();
         return schooled.withProbes(PlaceProposal.propose(species, schooled, vessel, surface).stream()
                 .map(p -> p.withName(common.or("place." + p.id(), p.label())))

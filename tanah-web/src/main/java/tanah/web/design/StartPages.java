@@ -24,6 +24,7 @@ import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
 import tanah.core.scene.SceneBuilder;
 import tanah.core.vessel.Vessel;
+import tanah.web.catalogue.Catalogues;
 import tanah.web.catalogue.SpeciesSearch;
 import tanah.web.enclosure.RevisionRow;
 import tanah.web.forms.Numbers;
@@ -38,7 +39,7 @@ class StartPages {
     private static final double CARD_WIDE = 100;
     private static final double CARD_TALL = 64;
 
-    private final Catalogue catalogue;
+    private final Catalogues catalogues;
     private final SpeciesSearch search;
     private final NeedBars needs;
     private final Strata strata;
@@ -49,7 +50,7 @@ class StartPages {
     private final Clock clock;
 
     StartPages(
-            Catalogue catalogue,
+            Catalogues catalogues,
             SpeciesSearch search,
             NeedBars needs,
             Strata strata,
@@ -58,7 +59,7 @@ class StartPages {
             PageHead pages,
             Words words,
             Clock clock) {
-        this.catalogue = catalogue;
+        this.catalogues = catalogues;
         this.search = search;
         this.needs = needs;
         this.strata = strata;
@@ -74,12 +75,12 @@ class StartPages {
      */
     StartView view(
             long id, int revision, String saved, Design design, StartForm form, Stage stage, List<RevisionRow> edits) {
-        Evaluation e = Evaluator.evaluate(design, catalogue);
+        Evaluation e = Evaluator.evaluate(design, catalogues.of(design));
         String base = id == 0 ? "" : "/enclosures/" + id;
         Optional<Inhabitant> animal = e.animals().stream().findFirst();
-        List<VesselChoice.Candidate> candidates =
-                animal.map(a -> VesselChoice.candidates(a, catalogue)).orElse(List.of());
-        List<NoteView> noted = notes.of(e, catalogue, base).stream()
+        List<VesselChoice.Candidate> candidates = animal.map(a -> VesselChoice.candidates(a, catalogues.of(e.design())))
+                .orElse(List.of());
+        List<NoteView> noted = notes.of(e, catalogues.of(e.design()), base).stream()
                 .filter(n -> n.stage().equals("animal") || n.stage().equals("vessel"))
                 .toList();
         return new StartView(
@@ -89,19 +90,19 @@ class StartPages {
                 pages.latin(e),
                 saved,
                 strata.of(e, base, stage),
-                matches(form),
+                matches(form, catalogues.of(design)),
                 !form.get("q").isBlank(),
                 animal.map(a -> chosen(a.profile()))
                         .orElse(new StartView.Chosen(false, "", "", List.of(), List.of(), List.of())),
                 animal.map(a -> cards(a, candidates, form.get("vessel"))).orElse(List.of()),
-                options(candidates, form.get("vessel")),
+                options(candidates, form.get("vessel"), catalogues.of(design)),
                 ledger.of(e, edits, OffsetDateTime.now(clock)),
                 noted,
                 answers(e));
     }
 
-    private List<StartView.Match> matches(StartForm form) {
-        return search.find(form.get("q")).stream()
+    private List<StartView.Match> matches(StartForm form, Catalogue catalogue) {
+        return search.find(form.get("q"), catalogue).stream()
                 .map(s -> new StartView.Match(
                         s.id(), s.commonName(), s.scientificName(), hint(s), s.id().equals(form.get("species"))))
                 .toList();
@@ -178,7 +179,8 @@ class StartPages {
         Design empty = Design.named("x")
                 .withVessel(Boxes.fromCatalogue(c.model(), Optional.empty()))
                 .withAnimals(List.of(animal.resident()));
-        Evaluation e = Evaluator.evaluate(empty.withGround(Ground.EMPTY), catalogue);
+        Evaluation e =
+                Evaluator.evaluate(empty.withGround(Ground.EMPTY), catalogues.of(empty.withGround(Ground.EMPTY)));
         String svg = BoxSvg.draw(
                 SceneBuilder.build(
                         empty,
@@ -209,7 +211,8 @@ class StartPages {
                 chosen);
     }
 
-    private List<StartView.Option> options(List<VesselChoice.Candidate> candidates, String chosen) {
+    private static List<StartView.Option> options(
+            List<VesselChoice.Candidate> candidates, String chosen, Catalogue catalogue) {
         if (candidates.isEmpty()) {
             return catalogue.allVessels().stream()
                     .filter(v -> v.fitsDesign())

@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import org.springframework.stereotype.Component;
-import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Species;
 import tanah.core.catalogue.VesselModel;
 import tanah.core.design.Boxes;
@@ -18,6 +17,7 @@ import tanah.core.design.RoomPlan;
 import tanah.core.design.VesselPlan;
 import tanah.core.units.Unit;
 import tanah.core.vessel.Material;
+import tanah.web.catalogue.Catalogues;
 import tanah.web.forms.FieldErrors;
 import tanah.web.forms.Quantity;
 import tanah.web.forms.Quantity.Kind;
@@ -27,10 +27,10 @@ import tanah.web.forms.Quantity.Kind;
 class StartReader {
     private static final int MOST = 500;
 
-    private final Catalogue catalogue;
+    private final Catalogues catalogues;
 
-    StartReader(Catalogue catalogue) {
-        this.catalogue = catalogue;
+    StartReader(Catalogues catalogues) {
+        this.catalogues = catalogues;
     }
 
     /**
@@ -54,12 +54,13 @@ class StartReader {
         return room.isPresent() ? design.withRoom(room.get()) : design;
     }
 
-    Optional<Species> species(StartForm form) {
-        return catalogue.findSpecies(form.get("species"));
+    /** The species of the form, among those that the design is offered. */
+    Optional<Species> species(StartForm form, Design design) {
+        return catalogues.of(design).findSpecies(form.get("species"));
     }
 
     private Design animal(StartForm form, Design design, FieldErrors errors) {
-        Optional<Species> species = species(form);
+        Optional<Species> species = species(form, design);
         if (species.isEmpty()) {
             if (!form.get("species").isEmpty()) {
                 errors.add("species", "error.species.unknown");
@@ -115,7 +116,8 @@ class StartReader {
             });
         }
         if (!chosen.equals("own")) {
-            Optional<VesselModel> model = catalogue.findVessel(chosen).filter(VesselModel::fitsDesign);
+            Optional<VesselModel> model =
+                    catalogues.of(design).findVessel(chosen).filter(VesselModel::fitsDesign);
             if (model.isEmpty() && !chosen.isEmpty()) {
                 errors.add("vessel", "error.vessel.unknown");
             }
@@ -154,7 +156,7 @@ class StartReader {
                 structure,
                 Kept.NONE);
         try {
-            Boxes.resolve(plan, catalogue);
+            Boxes.resolve(plan, catalogues.shipped());
         } catch (IllegalArgumentException e) {
             errors.add("pane", "error.pane.thick");
             return Optional.empty();

@@ -8,7 +8,6 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
-import tanah.core.catalogue.Catalogue;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.explain.Figure;
@@ -17,6 +16,7 @@ import tanah.core.explain.Figures;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Severity;
 import tanah.web.account.Keeper;
+import tanah.web.catalogue.Catalogues;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.forms.Numbers;
@@ -34,7 +34,7 @@ class WhyController {
     private final FindingWords findings;
     private final PathWords paths;
     private final Words words;
-    private final Catalogue catalogue;
+    private final Catalogues catalogues;
 
     WhyController(
             EnclosureService enclosures,
@@ -42,13 +42,13 @@ class WhyController {
             FindingWords findings,
             PathWords paths,
             Words words,
-            Catalogue catalogue) {
+            Catalogues catalogues) {
         this.enclosures = enclosures;
         this.figures = figures;
         this.findings = findings;
         this.paths = paths;
         this.words = words;
-        this.catalogue = catalogue;
+        this.catalogues = catalogues;
     }
 
     /** One input of a number. */
@@ -81,14 +81,15 @@ class WhyController {
 
     private void fill(long id, String figure, Keeper keeper, Model model) {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
-        Evaluation e = Evaluator.evaluate(enclosure.design(), catalogue);
+        Evaluation e = Evaluator.evaluate(enclosure.design(), catalogues.of(enclosure.design()));
         model.addAttribute("enclosure", enclosure);
         model.addAttribute(
                 "why", figure.startsWith(NOTE) ? note(e, figure.substring(NOTE.length()), id) : number(e, figure, id));
     }
 
     private Why number(Evaluation e, String id, long enclosure) {
-        Figure f = Figures.find(e, id, catalogue).orElseThrow(() -> new NotFoundException("figure " + id));
+        Figure f =
+                Figures.find(e, id, catalogues.of(e.design())).orElseThrow(() -> new NotFoundException("figure " + id));
         List<InputLine> inputs = new ArrayList<>();
         for (Input input : f.inputs()) {
             inputs.add(line(input, e, enclosure));
@@ -108,7 +109,7 @@ class WhyController {
         String base = "/enclosures/" + enclosure;
         String name = words.of("input." + input.name());
         if (input instanceof Input.Computed c) {
-            return Figures.find(e, c.figure(), catalogue)
+            return Figures.find(e, c.figure(), catalogues.of(e.design()))
                     .map(f -> new InputLine(
                             figures.label(f, e), figures.value(f), base + "/why/" + f.id(), words.of("why.computed")))
                     .orElse(new InputLine(name, "", "", ""));
@@ -121,17 +122,19 @@ class WhyController {
                     name,
                     figures.value(t.value(), t.unit()),
                     base + stage,
-                    paths.place(t.path(), e.design(), catalogue));
+                    paths.place(t.path(), e.design(), catalogues.of(e.design())));
         }
         Input.Listed listed = (Input.Listed) input;
         String of = listed.kind().equals("media")
-                ? catalogue.groundName(listed.entry())
+                ? catalogues.of(e.design()).groundName(listed.entry())
                 : listed.kind().equals("vessels")
-                        ? catalogue
+                        ? catalogues
+                                .of(e.design())
                                 .findVessel(listed.entry())
                                 .map(v -> v.name())
                                 .orElse(listed.entry())
-                        : catalogue
+                        : catalogues
+                                .of(e.design())
                                 .findSpecies(listed.entry())
                                 .map(s -> s.scientificName())
                                 .orElse(listed.entry());

@@ -18,6 +18,7 @@ import tanah.files.compare.DesignMerge.Side;
 import tanah.files.design.DesignReader;
 import tanah.files.design.DesignWriter;
 import tanah.files.design.Parsed;
+import tanah.web.catalogue.OwnEntryService;
 import tanah.web.shell.ForbiddenException;
 import tanah.web.shell.NotFoundException;
 
@@ -35,9 +36,11 @@ public class EnclosureService {
 
     private final EnclosureMapper enclosures;
     private final DesignReader reader;
+    private final OwnEntryService own;
     private final Clock clock;
 
-    EnclosureService(EnclosureMapper enclosures, DesignReader reader, Clock clock) {
+    EnclosureService(EnclosureMapper enclosures, DesignReader reader, OwnEntryService own, Clock clock) {
+        this.own = own;
         this.enclosures = enclosures;
         this.reader = reader;
         this.clock = clock;
@@ -103,7 +106,8 @@ public class EnclosureService {
     @Transactional
     public long create(long keeperId, Design design, String phase, String summary) {
         long id = enclosures.insert(keeperId, design.name(), phase);
-        enclosures.insertRevision(keeperId, id, 1, DesignWriter.writeCompact(design), cut(summary), null, null);
+        String document = DesignWriter.writeCompact(own.embed(keeperId, design));
+        enclosures.insertRevision(keeperId, id, 1, document, cut(summary), null, null);
         return id;
     }
 
@@ -124,7 +128,7 @@ public class EnclosureService {
      */
     @Transactional(noRollbackFor = ConflictException.class)
     public Saved save(long keeperId, long id, int base, Design design, String summary) {
-        return merge(keeperId, id, base, design, summary, Map.of());
+        return merge(keeperId, id, base, own.embed(keeperId, design), summary, Map.of());
     }
 
     private Saved merge(long keeperId, long id, int base, Design design, String summary, Map<String, Side> choices) {

@@ -7,7 +7,6 @@ import java.util.Locale;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import tanah.core.animal.Inhabitant;
-import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Species;
 import tanah.core.commission.ReadingKind;
 import tanah.core.commission.ReadingVerdict;
@@ -15,6 +14,7 @@ import tanah.core.commission.Wanted;
 import tanah.core.design.Design;
 import tanah.core.design.Probe;
 import tanah.core.finding.Severity;
+import tanah.web.catalogue.Catalogues;
 import tanah.web.forms.Numbers;
 import tanah.web.forms.Presentation;
 import tanah.web.shell.Words;
@@ -24,12 +24,12 @@ import tanah.web.shell.Words;
 public class Judge {
     private static final String THIN = "\u2009";
 
-    private final Catalogue catalogue;
+    private final Catalogues catalogues;
     private final Words messages;
     private final Clock clock;
 
-    Judge(Catalogue catalogue, Words messages, Clock clock) {
-        this.catalogue = catalogue;
+    Judge(Catalogues catalogues, Words messages, Clock clock) {
+        this.catalogues = catalogues;
         this.messages = messages;
         this.clock = clock;
     }
@@ -68,7 +68,7 @@ public class Judge {
                 design.probes().stream().filter(p -> p.id().equals(place)).findFirst();
         Optional<Species> needs = design.animals().stream()
                 .findFirst()
-                .map(a -> Inhabitant.of(a, catalogue).profile());
+                .map(a -> Inhabitant.of(a, catalogues.of(design)).profile());
         Optional<ReadingKind> kind = ReadingKind.of(kindId);
         if (probe.isEmpty() || needs.isEmpty() || kind.isEmpty()) {
             return Optional.empty();

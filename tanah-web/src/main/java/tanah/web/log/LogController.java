@@ -15,13 +15,13 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import tanah.core.catalogue.Catalogue;
 import tanah.core.commission.ReadingKind;
 import tanah.core.design.Probe;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.finding.Stage;
 import tanah.web.account.Keeper;
+import tanah.web.catalogue.Catalogues;
 import tanah.web.design.DesignPages;
 import tanah.web.design.PageHead;
 import tanah.web.design.SheetOptions;
@@ -44,7 +44,7 @@ class LogController {
     private final LogPages pages;
     private final Judge judge;
     private final DesignPages designs;
-    private final Catalogue catalogue;
+    private final Catalogues catalogues;
     private final ErrorWords words;
     private final PageHead head;
 
@@ -55,7 +55,7 @@ class LogController {
             LogPages pages,
             Judge judge,
             DesignPages designs,
-            Catalogue catalogue,
+            Catalogues catalogues,
             ErrorWords words,
             PageHead head) {
         this.head = head;
@@ -65,7 +65,7 @@ class LogController {
         this.pages = pages;
         this.judge = judge;
         this.designs = designs;
-        this.catalogue = catalogue;
+        this.catalogues = catalogues;
         this.words = words;
     }
 
@@ -208,7 +208,7 @@ class LogController {
     }
 
     private void show(Model model, Keeper keeper, Enclosure enclosure, String place, String kind, int days) {
-        Evaluation e = Evaluator.evaluate(enclosure.design(), catalogue);
+        Evaluation e = Evaluator.evaluate(enclosure.design(), catalogues.of(enclosure.design()));
         Chosen chosen = chosen(enclosure, place, kind);
         int span = SPANS.contains(days) ? days : 60;
         model.addAttribute(
@@ -230,7 +230,7 @@ class LogController {
     }
 
     private void showPhone(Model model, Keeper keeper, Enclosure enclosure, String place, String kind) {
-        Evaluation e = Evaluator.evaluate(enclosure.design(), catalogue);
+        Evaluation e = Evaluator.evaluate(enclosure.design(), catalogues.of(enclosure.design()));
         Chosen chosen = chosen(enclosure, place, kind);
         model.addAttribute("enclosure", enclosure.id());
         model.addAttribute("name", enclosure.design().name());

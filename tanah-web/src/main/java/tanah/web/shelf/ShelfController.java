@@ -9,7 +9,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import tanah.core.catalogue.Catalogue;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.finding.Severity;
@@ -17,6 +16,7 @@ import tanah.core.finding.Stage;
 import tanah.core.scene.Scene;
 import tanah.web.account.Keeper;
 import tanah.web.account.KeeperService;
+import tanah.web.catalogue.Catalogues;
 import tanah.web.design.DesignPages;
 import tanah.web.design.NoteView;
 import tanah.web.design.Notes;
@@ -40,7 +40,7 @@ class ShelfController {
     private static final double EDGES = 0.04;
 
     private final EnclosureService enclosures;
-    private final Catalogue catalogue;
+    private final Catalogues catalogues;
     private final DesignPages pages;
     private final Notes notes;
     private final Strata strata;
@@ -51,7 +51,7 @@ class ShelfController {
 
     ShelfController(
             EnclosureService enclosures,
-            Catalogue catalogue,
+            Catalogues catalogues,
             DesignPages pages,
             Notes notes,
             Strata strata,
@@ -62,7 +62,7 @@ class ShelfController {
         this.head = head;
         this.words = words;
         this.enclosures = enclosures;
-        this.catalogue = catalogue;
+        this.catalogues = catalogues;
         this.pages = pages;
         this.notes = notes;
         this.strata = strata;
@@ -76,8 +76,9 @@ class ShelfController {
     @GetMapping("/")
     String shelf(@AuthenticationPrincipal Keeper keeper, Model model) {
         List<Enclosure> all = enclosures.all(keeper.id());
-        List<Evaluation> evaluated =
-                all.stream().map(e -> Evaluator.evaluate(e.design(), catalogue)).toList();
+        List<Evaluation> evaluated = all.stream()
+                .map(e -> Evaluator.evaluate(e.design(), catalogues.of(e.design())))
+                .toList();
         double widest = evaluated.stream()
                 .flatMap(e -> e.vessel().stream())
                 .mapToDouble(v -> v.length())
@@ -118,7 +119,7 @@ class ShelfController {
     private ShelfCard card(Enclosure enclosure, Evaluation e, double widest) {
         Optional<Scene> scene = pages.scene(e, OptionalDouble.empty());
         String base = "/enclosures/" + enclosure.id();
-        List<NoteView> noted = notes.of(e, catalogue, base);
+        List<NoteView> noted = notes.of(e, catalogues.of(e.design()), base);
         return new ShelfCard(
                 enclosure.id(),
                 e.design().name(),

@@ -1,0 +1,171 @@
+package tanah.web.catalogue;
+
+import java.util.Arrays;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import tanah.core.units.Unit;
+import tanah.files.catalogue.Kind;
+import tanah.files.catalogue.OwnRows;
+import tanah.web.forms.Numbers;
+import tanah.web.shell.Words;
+import tools.jackson.databind.JsonNode;
+
+/** Columns of the catalogue in words, and their cells in the keeper's units. */
+@Component
+class ColumnWords {
+    private static final String THIN = "\u2009";
+
+    private final Words words;
+
+    ColumnWords(Words words) {
+        this.words = words;
+    }
+
+    String label(String column) {
+        return words.or("column." + column, bare(column).replace('_', ' '));
+    }
+
+    private static String bare(String column) {
+        return column.replaceAll("_(cm|mm|kg|g|c|pct|h|l|m_s|cm_s|kg_per_l|per_l|deg|frac)$", "");
+    }
+
+    /** A word of a choice, such as a group. */
+    String choice(String value) {
+        return words.or("choice." + value, value.replace('-', ' ').replace('_', ' '));
+    }
+
+    /** The upper end that belongs to a lower end, or empty. */
+    String upper(String column) {
+        if (column.contains("_min_")) {
+            return column.replace("_min_", "_max_");
+        }
+        return switch (column) {
+            case "limit_low_c" -> "limit_high_c";
+            case "ph_low" -> "ph_high";
+            case "price_low_per_l" -> "price_high_per_l";
+            case "uvi_bask_min" -> "uvi_bask_max";
+            case "land_fraction_min" -> "land_fraction_max";
+            case "empty_mass_low_kg" -> "empty_mass_high_kg";
+            default -> "";
+        };
+    }
+
+    /** Whether a column is the upper end of a range that its lower end shows already. */
+    boolean isUpper(String column, Map<String, String> row) {
+        for (String low : row.keySet()) {
+            if (upper(low).equals(column) && !row.getOrDefault(low, "").isEmpty()) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** The column's name without the end of the range. */
+    String stem(String column) {
+        return upper(column).isEmpty()
+                ? column
+                : column.replace("_min_", "_").replace("_low_", "_").replaceAll("_(min|low)$", "");
+    }
+
+    String range(String column, String low, String high) {
+        String first = value(column, low);
+        int space = first.indexOf(THIN);
+        return (space < 0 ? first : first.substring(0, space)) + "–" + value(column, high);
+    }
+
+    /** A cell with its unit, in the keeper's units. */
+    String value(String column, String cell) {
+        if (cell.isEmpty()) {
+            return "";
+        }
+        if (!cell.matches("-?\\d+(\\.\\d+)?")) {
+            return Arrays.stream(cell.split(";"))
+                    .map(String::strip)
+                    .map(this::choice)
+                    .collect(Collectors.joining(", "));
+        }
+        double number = Double.parseDouble(cell);
+        if (column.endsWith("_per_l") && column.startsWith("price")) {
+            return Numbers.upTo(Numbers.money(number), 2);
+        }
+        if (column.endsWith("_kg_per_l")) {
+            return Numbers.upTo(number, 3) + THIN + "kg/L";
+        }
+        if (column.endsWith("_cm_s")) {
+            return Numbers.upTo(number, 1) + THIN + "cm/s";
+        }
+        if (column.endsWith("_cm")) {
+            return Numbers.lengthUpTo(Unit.CENTIMETRE.toSi(number), 1) + THIN + Numbers.lengthUnit();
+        }
+        if (column.endsWith("_mm")) {
+            return Numbers.upTo(number, 2) + THIN + "mm";
+        }
+        if (column.endsWith("_c")) {
+            return Numbers.temperatureWithUnit(number);
+        }
+        if (column.endsWith("_pct")) {
+            return Numbers.upTo(number, 0) + THIN + "%";
+        }
+        if (column.endsWith("_kg")) {
+            return Numbers.massWithUnit(number);
+        }
+        if (column.endsWith("_l")) {
+            return Numbers.volumeWithUnit(Unit.LITRE.toSi(number));
+        }
+        if (column.endsWith("_g")) {
+            return Numbers.upTo(number, 2) + THIN + "g";
+        }
+        if (column.endsWith("_h")) {
+            return Numbers.upTo(number, 1) + THIN + "h";
+        }
+        return Numbers.upTo(number, 3);
+    }
+
+    private static boolean isNumber(Kind kind, String column) {
+        String type = OwnRows.rule(kind, column).path("type").asString("");
+        return type.equals("number") || type.equals("integer");
+    }
+
+    /** A cell as its form field shows it; the form keeps the catalogue's units and says them. */
+    String shown(Kind kind, String column, String cell) {
+        return isNumber(kind, column) ? Numbers.marked(cell).replace('−', '-') : cell;
+    }
+
+    /** A typed cell as the data files write it. */
+    String plain(Kind kind, String column, String text) {
+        if (!isNumber(kind, column)) {
+            return text.strip();
+        }
+        String number = text.strip().replace(',', '.').replace('−', '-');
+        return number.endsWith(".0") ? number.substring(0, number.length() - 2) : number;
+    }
+
+    /** What a field accepts. */
+    String hint(Kind kind, String column) {
+        JsonNode rule = OwnRows.rule(kind, column);
+        String unit = unit(column);
+        if (rule.has("minimum") && rule.has("maximum")) {
+            return words.of(
+                            "catalogue.between",
+                            Numbers.upTo(rule.path("minimum").asDouble(), 3),
+                            Numbers.upTo(rule.path("maximum").asDouble(), 3))
+                    + (unit.isEmpty() ? "" : " " + unit);
+        }
+        return rule.path("type").asString("").equals("array") ? words.of("catalogue.many") : unit;
+    }
+
+    private static String unit(String column) {
+        if (column.endsWith("_kg_per_l")) {
+            return "kg/L";
+        }
+        String last = column.substring(column.lastIndexOf('_') + 1);
+        return switch (last) {
+            case "cm", "mm", "kg", "g", "h" -> last;
+            case "c" -> "°C";
+            case "pct" -> "%";
+            case "l" -> column.startsWith("price") ? "" : "L";
+            default -> "";
+        };
+    }
+}
