@@ -203,6 +203,21 @@ public class OwnEntryService {
      */
     public record Outcome(String id, Map<String, Problem> problems, boolean stale) {}
 
+    /** Stores an entry of an archive under its own id, unless it is there; the first problem, if it is not accepted. */
+    @Transactional
+    public Optional<Problem> restore(long keeperId, Kind kind, String id, Map<String, String> cells) {
+        ObjectNode entry = OwnRows.typed(kind, cells);
+        Catalogue known = OwnRows.merge(shipped, all(keeperId), new ArrayList<>());
+        Map<String, Problem> problems = OwnRows.problems(kind, entry, known);
+        if (!problems.isEmpty()) {
+            return problems.values().stream().findFirst();
+        }
+        if (find(keeperId, kind, id).isEmpty()) {
+            entries.insert(keeperId, kind.word(), id, null, entry.toString(), "");
+        }
+        return Optional.empty();
+    }
+
     @Transactional
     public void delete(long keeperId, Kind kind, String id) {
         entries.delete(keeperId, kind.word(), id);

@@ -44,6 +44,13 @@ interface EnclosureMapper {
             @Param("before") @Nullable Integer before,
             @Param("redo") @Nullable Integer redo);
 
+    /** Dates a save of an archive that was taken in. */
+    void dateRevision(
+            @Param("keeperId") long keeperId,
+            @Param("id") long id,
+            @Param("revision") int revision,
+            @Param("savedAt") OffsetDateTime savedAt);
+
     int archive(@Param("keeperId") long keeperId, @Param("id") long id, @Param("archived") boolean archived);
 
     /** Moves it out of sight; its owner can bring it back. */

@@ -226,6 +226,38 @@ public class EnclosureService {
                 keeperId, id, current.revision(), revision(keeperId, id, revision), summary, current.revision(), null);
     }
 
+    /**
+     * A save of an archive.
+     *
+     * @param savedAt when it was saved; null: now
+     */
+    public record Old(
+            Design design, String summary, @Nullable OffsetDateTime savedAt) {}
+
+    /** Makes an enclosure with all its saves, oldest first. */
+    @Transactional
+    public long restoreHistory(long keeperId, List<Old> saves, String phase) {
+        Old first = saves.get(0);
+        long id = create(keeperId, first.design(), phase, first.summary());
+        for (int i = 1; i < saves.size(); i++) {
+            next(
+                    keeperId,
+                    id,
+                    i,
+                    own.embed(keeperId, saves.get(i).design()),
+                    saves.get(i).summary(),
+                    i,
+                    null);
+        }
+        for (int i = 0; i < saves.size(); i++) {
+            OffsetDateTime at = saves.get(i).savedAt();
+            if (at != null) {
+                enclosures.dateRevision(keeperId, id, i + 1, at);
+            }
+        }
+        return id;
+    }
+
     /** A copy with its own history. */
     @Transactional
     public long duplicate(long keeperId, long id, String name, String summary) {

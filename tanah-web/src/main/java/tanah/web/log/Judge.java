@@ -26,9 +26,11 @@ public class Judge {
 
     private final Catalogues catalogues;
     private final Words messages;
+    private final Kinds kinds;
     private final Clock clock;
 
-    Judge(Catalogues catalogues, Words messages, Clock clock) {
+    Judge(Catalogues catalogues, Words messages, Kinds kinds, Clock clock) {
+        this.kinds = kinds;
         this.catalogues = catalogues;
         this.messages = messages;
         this.clock = clock;
@@ -58,7 +60,7 @@ public class Judge {
                 verdict.severity(),
                 words(verdict, kind.get()),
                 wantedWords(wanted.get(), kind.get()),
-                shown(kind.get(), value),
+                kinds.shown(kinds.find(kindId).orElseThrow(), value),
                 wanted.get()));
     }
 
@@ -76,13 +78,6 @@ public class Judge {
         var local = at.atZoneSameInstant(clock.getZone());
         double hour = local.getHour() + local.getMinute() / 60.0;
         return Optional.of(Wanted.at(needs.get(), probe.get(), kind.get(), hour, design.heat()));
-    }
-
-    /** A value with its unit. */
-    public static String shown(ReadingKind kind, double value) {
-        return kind.isTemperature()
-                ? Numbers.fixed(Numbers.temperature(value), 1) + THIN + Numbers.temperatureUnit()
-                : Numbers.upTo(value, 1) + THIN + "%";
     }
 
     /** A value in SI in the keeper's unit. */

@@ -4,8 +4,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -15,21 +13,18 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import tanah.core.commission.ReadingKind;
-import tanah.core.design.Probe;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.finding.Stage;
 import tanah.web.account.Keeper;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.DesignPages;
-import tanah.web.design.PageHead;
 import tanah.web.design.SheetOptions;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.forms.ErrorWords;
 import tanah.web.forms.FieldErrors;
-import tanah.web.svg.BoxSvg;
+import tanah.web.shell.Words;
 
 /** The log at the desk and on the phone. */
 @Controller
@@ -46,7 +41,11 @@ class LogController {
     private final DesignPages designs;
     private final Catalogues catalogues;
     private final ErrorWords words;
-    private final PageHead head;
+    private final Kinds kinds;
+    private final Words common;
+    private final EventPages events;
+    private final PhonePages phones;
+    private final PlaceCodes codes;
 
     LogController(
             EnclosureService enclosures,
@@ -57,8 +56,16 @@ class LogController {
             DesignPages designs,
             Catalogues catalogues,
             ErrorWords words,
-            PageHead head) {
-        this.head = head;
+            Kinds kinds,
+            Words common,
+            EventPages events,
+            PhonePages phones,
+            PlaceCodes codes) {
+        this.phones = phones;
+        this.codes = codes;
+        this.kinds = kinds;
+        this.common = common;
+        this.events = events;
         this.enclosures = enclosures;
         this.readings = readings;
         this.reader = reader;
@@ -81,15 +88,20 @@ class LogController {
         return "log/log";
     }
 
+    /** The quick reading has a page of its own, by the code of a place. */
     @GetMapping("/read")
     String read(
             @PathVariable long id,
             @RequestParam(defaultValue = "") String place,
             @RequestParam(defaultValue = "") String kind,
             @AuthenticationPrincipal Keeper keeper,
-            Model model) {
-        showPhone(model, keeper, enclosures.get(keeper.id(), id), place, kind);
-        return "log/read";
+            RedirectAttributes attributes) {
+        Enclosure enclosure = enclosures.loggable(keeper.id(), id);
+        if (!kind.isEmpty()) {
+            attributes.addAttribute("kind", kind);
+        }
+        return "redirect:/r/"
+                + codes.of(keeper.id(), id, chosen(enclosure, place, kind).place());
     }
 
     @PostMapping("/readings")
@@ -101,7 +113,7 @@ class LogController {
             Model model,
             HttpServletResponse response,
             RedirectAttributes flash) {
-        Enclosure enclosure = enclosures.get(keeper.id(), id);
+        Enclosure enclosure = enclosures.loggable(keeper.id(), id);
         FieldErrors errors = new FieldErrors();
         Optional<Reading.New> read = reader.read(form, id, enclosure.design(), errors);
         boolean phone = from.equals("read");
@@ -110,7 +122,7 @@ class LogController {
             model.addAttribute("errors", words.of(errors));
             response.setStatus(422);
             if (phone) {
-                showPhone(model, keeper, enclosure, form.text(form.place()), form.text(form.kind()));
+                phones.fill(model, keeper, enclosure, form.text(form.place()), form.text(form.kind()));
                 return "log/read";
             }
             show(model, keeper, enclosure, form.text(form.place()), form.text(form.kind()), 60);
@@ -118,19 +130,30 @@ class LogController {
         }
         Optional<Long> stored = readings.add(keeper.id(), read.get());
         Reading.New r = read.get();
-        judge.judge(enclosure.design(), r.place(), r.kind(), r.value(), r.takenAt())
-                .ifPresent(judged -> flash.addFlashAttribute(
-                        "judged", SavedReading.of(judged, pages.place(enclosure.design(), r.place()))));
+        flash.addFlashAttribute("judged", saved(enclosure, r));
         stored.ifPresent(number -> flash.addFlashAttribute("stored", number));
         flash.addAttribute("place", r.place());
         flash.addAttribute("kind", r.kind());
-        return "redirect:/enclosures/{id}/" + (phone ? "read" : "log");
+        return phone ? "redirect:/r/" + codes.of(keeper.id(), id, r.place()) : "redirect:/enclosures/{id}/log";
+    }
+
+    /** What is said once after a reading was stored. */
+    SavedReading saved(Enclosure enclosure, Reading.New r) {
+        String place = pages.place(enclosure.design(), r.place());
+        return judge.judge(enclosure.design(), r.place(), r.kind(), r.value(), r.takenAt())
+                .map(judged -> SavedReading.of(judged, place))
+                .orElseGet(() -> new SavedReading(
+                        place,
+                        kinds.shown(kinds.find(r.kind()).orElseThrow(), r.value()),
+                        null,
+                        common.of("reading.no_wanted"),
+                        ""));
     }
 
     @GetMapping("/readings/{reading}")
     String edit(
             @PathVariable long id, @PathVariable long reading, @AuthenticationPrincipal Keeper keeper, Model model) {
-        Enclosure enclosure = enclosures.get(keeper.id(), id);
+        Enclosure enclosure = enclosures.loggable(keeper.id(), id);
         Reading r = readings.get(keeper.id(), id, reading);
         model.addAttribute(
                 "typed",
@@ -147,7 +170,7 @@ class LogController {
             @AuthenticationPrincipal Keeper keeper,
             Model model,
             RedirectAttributes flash) {
-        Enclosure enclosure = enclosures.get(keeper.id(), id);
+        Enclosure enclosure = enclosures.loggable(keeper.id(), id);
         Reading before = readings.get(keeper.id(), id, reading);
         FieldErrors errors = new FieldErrors();
         Optional<Reading.New> read = reader.read(form, id, enclosure.design(), errors);
@@ -164,7 +187,7 @@ class LogController {
             errors.add(
                     "value",
                     "error.reading.changed",
-                    Judge.shown(ReadingKind.of(before.kind()).orElseThrow(), before.value()));
+                    kinds.shown(kinds.find(before.kind()).orElseThrow(), before.value()));
         }
         model.addAttribute("typed", form);
         model.addAttribute("errors", words.of(errors));
@@ -178,7 +201,7 @@ class LogController {
             @RequestParam(defaultValue = "log") String from,
             @AuthenticationPrincipal Keeper keeper,
             RedirectAttributes flash) {
-        enclosures.get(keeper.id(), id);
+        enclosures.loggable(keeper.id(), id);
         if (readings.remove(keeper.id(), id, reading)) {
             flash.addFlashAttribute("removed", reading);
         }
@@ -191,7 +214,7 @@ class LogController {
             @PathVariable long reading,
             @AuthenticationPrincipal Keeper keeper,
             RedirectAttributes flash) {
-        enclosures.get(keeper.id(), id);
+        enclosures.loggable(keeper.id(), id);
         flash.addFlashAttribute("back", readings.takeBack(keeper.id(), id, reading));
         return "redirect:/enclosures/{id}/log";
     }
@@ -209,12 +232,13 @@ class LogController {
 
     private void show(Model model, Keeper keeper, Enclosure enclosure, String place, String kind, int days) {
         Evaluation e = Evaluator.evaluate(enclosure.design(), catalogues.of(enclosure.design()));
-        Chosen chosen = chosen(enclosure, place, kind);
+        PhonePages.Chosen chosen = chosen(enclosure, place, kind);
         int span = SPANS.contains(days) ? days : 60;
         model.addAttribute(
                 "view",
                 designs.view(keeper.id(), enclosure, e, Stage.LOG, new SheetOptions("section", "", null, 340, 230)));
-        model.addAttribute("drawing", box(enclosure, e));
+        model.addAttribute("drawing", phones.drawing(enclosure, e));
+        events.fill(model, keeper, enclosure);
         model.addAttribute("chosen", chosen);
         model.addAttribute("days", span);
         model.addAttribute("spans", SPANS);
@@ -226,59 +250,10 @@ class LogController {
                 chosen.kind().isEmpty()
                         ? ""
                         : pages.chart(keeper.id(), enclosure, chosen.place(), chosen.kind(), span));
-        common(model);
+        PhonePages.common(model);
     }
 
-    private void showPhone(Model model, Keeper keeper, Enclosure enclosure, String place, String kind) {
-        Evaluation e = Evaluator.evaluate(enclosure.design(), catalogues.of(enclosure.design()));
-        Chosen chosen = chosen(enclosure, place, kind);
-        model.addAttribute("enclosure", enclosure.id());
-        model.addAttribute("name", enclosure.design().name());
-        model.addAttribute("latin", head.latin(e));
-        model.addAttribute("drawing", box(enclosure, e));
-        model.addAttribute("chosen", chosen);
-        model.addAttribute("places", pages.places(keeper.id(), enclosure, chosen.place(), chosen.kind()));
-        common(model);
-    }
-
-    private static void common(Model model) {
-        model.addAttribute("clientId", UUID.randomUUID().toString());
-        if (!model.containsAttribute("errors")) {
-            model.addAttribute("errors", Map.of());
-        }
-        if (!model.containsAttribute("typed")) {
-            model.addAttribute("typed", new LogForm("", "", "", "", "", "", "", null));
-        }
-    }
-
-    private String box(Enclosure enclosure, Evaluation e) {
-        return designs.scene(e, OptionalDouble.empty())
-                .map(s -> BoxSvg.draw(s, "Section of " + enclosure.design().name() + " with its places", true))
-                .orElse("");
-    }
-
-    /**
-     * @param place chosen
-     * @param placeName
-     * @param kind chosen
-     * @param kindName
-     */
-    public record Chosen(String place, String placeName, String kind, String kindName) {}
-
-    /** The place and kind asked for, else the first that can be read. */
-    private Chosen chosen(Enclosure enclosure, String place, String kind) {
-        List<Probe> readable = enclosure.design().probes().stream()
-                .filter(p -> !Judge.kinds(p).isEmpty())
-                .toList();
-        if (readable.isEmpty()) {
-            return new Chosen("", "", "", "");
-        }
-        Probe probe =
-                readable.stream().filter(p -> p.id().equals(place)).findFirst().orElse(readable.get(0));
-        ReadingKind found = Judge.kinds(probe).stream()
-                .filter(k -> k.id().equals(kind))
-                .findFirst()
-                .orElse(Judge.kinds(probe).get(0));
-        return new Chosen(probe.id(), probe.label(), found.id(), pages.name(found));
+    private PhonePages.Chosen chosen(Enclosure enclosure, String place, String kind) {
+        return phones.chosen(enclosure, place, kind);
     }
 }

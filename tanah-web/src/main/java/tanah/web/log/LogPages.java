@@ -7,10 +7,10 @@ import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Range;
+import tanah.core.commission.LogKind;
 import tanah.core.commission.ReadingKind;
 import tanah.core.commission.Wanted;
 import tanah.core.design.Design;
@@ -32,9 +32,11 @@ class LogPages {
     private final Judge judge;
     private final Words messages;
     private final LastReadings recent;
+    private final Kinds units;
     private final Clock clock;
 
-    LogPages(ReadingService readings, Judge judge, Words messages, LastReadings recent, Clock clock) {
+    LogPages(ReadingService readings, Judge judge, Words messages, LastReadings recent, Kinds units, Clock clock) {
+        this.units = units;
         this.recent = recent;
         this.readings = readings;
         this.judge = judge;
@@ -56,7 +58,8 @@ class LogPages {
      * @param chosen
      * @param wanted now
      */
-    public record KindView(String id, String name, String unit, boolean chosen, String wanted, String last) {}
+    public record KindView(
+            String id, String name, String unit, String typedUnit, boolean chosen, String wanted, String last) {}
 
     /** A stored reading in the table. */
     public record Line(
@@ -80,17 +83,17 @@ class LogPages {
         int number = 0;
         for (Probe probe : enclosure.design().probes()) {
             List<KindView> kinds = new ArrayList<>();
-            for (ReadingKind k : Judge.kinds(probe)) {
+            for (LogKind k : units.of(probe)) {
                 String wanted = judge.judge(enclosure.design(), probe.id(), k.id(), 0, now)
                         .map(Judge.Judged::wanted)
                         .orElse("");
                 String before = last.stream()
                         .filter(r -> r.place().equals(probe.id()) && r.kind().equals(k.id()))
-                        .map(r -> Judge.shown(k, r.value()) + ", " + recent.ago(r.takenAt(), now))
+                        .map(r -> units.shown(k, r.value()) + ", " + recent.ago(r.takenAt(), now))
                         .findFirst()
                         .orElse("");
                 boolean chosen = probe.id().equals(place) && k.id().equals(kind);
-                kinds.add(new KindView(k.id(), name(k), Judge.unit(k), chosen, wanted, before));
+                kinds.add(new KindView(k.id(), name(k), units.unit(k), units.typed(k), chosen, wanted, before));
             }
             boolean drawn = probe.kind() != Probe.Kind.ROOM
                     && probe.x().isPresent()
@@ -105,11 +108,51 @@ class LogPages {
             }
             number += drawn ? 1 : 0;
         }
+        places.add(whole(last, place, kind, now));
         return places;
     }
 
-    String name(ReadingKind kind) {
-        return messages.of("kind." + kind.id());
+    /** What is read of the whole enclosure. */
+    private PlaceView whole(List<Reading> last, String place, String kind, OffsetDateTime now) {
+        List<KindView> kinds = new ArrayList<>();
+        for (LogKind k : units.ofWhole()) {
+            kinds.add(new KindView(
+                    k.id(),
+                    name(k),
+                    units.unit(k),
+                    units.typed(k),
+                    place.equals(Kinds.WHOLE) && k.id().equals(kind),
+                    "",
+                    before(last, Kinds.WHOLE, k, now)));
+        }
+        return new PlaceView(Kinds.WHOLE, 0, messages.of("log.whole"), kinds, place.equals(Kinds.WHOLE));
+    }
+
+    private String before(List<Reading> last, String place, LogKind kind, OffsetDateTime now) {
+        return last.stream()
+                .filter(r -> r.place().equals(place) && r.kind().equals(kind.id()))
+                .map(r -> units.shown(kind, r.value()) + ", " + recent.ago(r.takenAt(), now))
+                .findFirst()
+                .orElse("");
+    }
+
+    String name(LogKind kind) {
+        return units.name(kind);
+    }
+
+    private static double wantedNumber(LogKind kind, double si) {
+        return Judge.shownNumber(ReadingKind.of(kind.id()).orElseThrow(), si);
+    }
+
+    /** What is wanted there now, as numbers of the keeper's unit; empty where nothing is. */
+    List<Double> wantedNow(Enclosure enclosure, String place, String kindId) {
+        OffsetDateTime now = OffsetDateTime.now(clock);
+        return judge.wanted(enclosure.design(), place, kindId, now)
+                .flatMap(Wanted::range)
+                .map(r -> List.of(
+                        wantedNumber(units.find(kindId).orElseThrow(), r.min()),
+                        wantedNumber(units.find(kindId).orElseThrow(), r.max())))
+                .orElse(List.of());
     }
 
     List<Line> table(long keeperId, Enclosure enclosure, int most) {
@@ -120,13 +163,13 @@ class LogPages {
 
     private Line line(Design design, Reading r) {
         Optional<Judge.Judged> judged = judge.judge(design, r.place(), r.kind(), r.value(), r.takenAt());
-        ReadingKind kind = ReadingKind.of(r.kind()).orElseThrow();
+        LogKind kind = units.find(r.kind()).orElseThrow();
         return new Line(
                 r.id(),
                 moment(r.takenAt()),
                 place(design, r.place()),
                 name(kind),
-                Judge.shown(kind, r.value()),
+                units.shown(kind, r.value()),
                 judged.map(Judge.Judged::wanted).orElse(""),
                 judged.flatMap(Judge.Judged::severity),
                 judged.map(Judge.Judged::verdict).orElse(""));
@@ -138,29 +181,28 @@ class LogPages {
         for (Reading r : readings.last(keeperId, enclosure.id())) {
             Optional<Judge.Judged> judged =
                     judge.judge(enclosure.design(), r.place(), r.kind(), r.value(), r.takenAt());
-            ReadingKind kind = ReadingKind.of(r.kind()).orElseThrow();
+            LogKind kind = units.find(r.kind()).orElseThrow();
             Optional<Range> wanted = judged.flatMap(j -> j.raw().range())
-                    .map(w -> new Range(kind.unit().fromSi(w.min()), kind.unit().fromSi(w.max())));
+                    .map(w -> new Range(wantedNumber(kind, w.min()), wantedNumber(kind, w.max())));
             if (wanted.isEmpty()) {
                 continue;
             }
-            String label =
-                    place(enclosure.design(), r.place()) + ", " + name(kind).toLowerCase(Locale.ROOT);
+            String label = place(enclosure.design(), r.place()) + ", " + name(kind);
             String svg = RangeBar.around(
                             wanted.get().min(),
                             wanted.get().max(),
                             java.util.OptionalDouble.empty(),
-                            List.of(r.value()),
+                            List.of(units.number(kind, r.value())),
                             messages.of(
                                     "log.bar.said",
                                     label,
-                                    Judge.shown(kind, r.value()),
+                                    units.shown(kind, r.value()),
                                     judged.get().verdict()))
                     .draw();
             bars.add(new Bar(
                     label,
                     recent.ago(r.takenAt(), now),
-                    Judge.shown(kind, r.value()),
+                    units.shown(kind, r.value()),
                     judged.get().severity(),
                     judged.get().verdict(),
                     svg));
@@ -170,7 +212,7 @@ class LogPages {
 
     /** The chart of one place and kind over so many days. */
     String chart(long keeperId, Enclosure enclosure, String place, String kindId, int days) {
-        ReadingKind kind = ReadingKind.of(kindId).orElseThrow();
+        LogKind kind = units.find(kindId).orElseThrow();
         OffsetDateTime now = OffsetDateTime.now(clock);
         OffsetDateTime since = now.minusDays(days);
         List<ReadingChart.Dot> dots = new ArrayList<>();
@@ -183,9 +225,9 @@ class LogPages {
             outside += out ? 1 : 0;
             dots.add(new ReadingChart.Dot(
                     r.takenAt().toEpochSecond(),
-                    kind.isTemperature() ? Numbers.temperature(r.value()) : r.value(),
+                    units.number(kind, r.value()),
                     out,
-                    moment(r.takenAt()) + ", " + Judge.shown(kind, r.value())
+                    moment(r.takenAt()) + ", " + units.shown(kind, r.value())
                             + judged.map(j -> ", " + j.verdict()).orElse("")));
         }
         String sentence = messages.of(
@@ -201,14 +243,14 @@ class LogPages {
                         since.toEpochSecond(),
                         now.toEpochSecond(),
                         marks(since, now, days),
-                        Judge.unit(kind),
+                        units.unit(kind),
                         sentence)
                 .draw();
     }
 
     /** What is wanted, sampled: by the hour for short charts, by day and night for long ones. */
     private List<ReadingChart.Band> bands(
-            Design design, String place, ReadingKind kind, OffsetDateTime since, OffsetDateTime now, int days) {
+            Design design, String place, LogKind kind, OffsetDateTime since, OffsetDateTime now, int days) {
         List<ReadingChart.Band> bands = new ArrayList<>();
         long span = now.toEpochSecond() - since.toEpochSecond();
         long step = Math.max(3600, span / BAND_STEPS_MOST);
@@ -219,8 +261,8 @@ class LogPages {
                 bands.add(new ReadingChart.Band(
                         t,
                         t + step,
-                        Judge.shownNumber(kind, wanted.get().min()),
-                        Judge.shownNumber(kind, wanted.get().max())));
+                        wantedNumber(kind, wanted.get().min()),
+                        wantedNumber(kind, wanted.get().max())));
             }
         }
         return days > 7 ? envelope(bands) : bands;
@@ -251,11 +293,7 @@ class LogPages {
     }
 
     String place(Design design, String id) {
-        return design.probes().stream()
-                .filter(p -> p.id().equals(id))
-                .map(Probe::label)
-                .findFirst()
-                .orElse(id);
+        return units.place(design, id);
     }
 
     /** Local time as a form field shows it. */
@@ -265,10 +303,7 @@ class LogPages {
 
     /** The value as its field shows it, in the keeper's unit. */
     String value(Reading reading) {
-        boolean temperature = ReadingKind.of(reading.kind())
-                .filter(ReadingKind::isTemperature)
-                .isPresent();
-        return Numbers.upTo(temperature ? Numbers.temperature(reading.value()) : reading.value(), 2);
+        return Numbers.upTo(units.number(units.find(reading.kind()).orElseThrow(), reading.value()), 3);
     }
 
     /** Day and time. */

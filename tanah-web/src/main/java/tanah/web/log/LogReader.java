@@ -5,14 +5,13 @@ import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
 import java.time.format.DateTimeParseException;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import tanah.core.commission.ReadingKind;
+import tanah.core.commission.LogKind;
 import tanah.core.design.Design;
-import tanah.core.design.Probe;
-import tanah.core.units.Unit;
 import tanah.web.forms.FieldErrors;
 import tanah.web.forms.Quantity;
 
@@ -22,49 +21,34 @@ class LogReader {
     private static final Duration OLDEST = Duration.ofDays(3650);
     private static final Duration AHEAD = Duration.ofMinutes(2);
 
+    private final Kinds kinds;
     private final Clock clock;
 
-    LogReader(Clock clock) {
+    LogReader(Kinds kinds, Clock clock) {
+        this.kinds = kinds;
         this.clock = clock;
     }
 
     Optional<Reading.New> read(LogForm form, long enclosureId, Design design, FieldErrors errors) {
-        Optional<Probe> place = design.probes().stream()
-                .filter(p -> p.id().equals(form.text(form.place())))
-                .findFirst();
-        Optional<ReadingKind> kind = ReadingKind.of(form.text(form.kind()));
-        if (place.isEmpty()) {
+        String place = form.text(form.place());
+        List<LogKind> here = kinds.at(design, place);
+        Optional<LogKind> kind =
+                here.stream().filter(k -> k.id().equals(form.text(form.kind()))).findFirst();
+        if (here.isEmpty()) {
             errors.add("place", "error.place.missing");
-        } else if (kind.isEmpty() || !Judge.kinds(place.get()).contains(kind.get())) {
+        } else if (kind.isEmpty()) {
             errors.add("kind", "error.kind.missing");
         }
         if (!errors.isEmpty()) {
             return Optional.empty();
         }
-        OptionalDouble value = value(form, kind.get(), errors);
+        OptionalDouble value = kinds.read(kind.get(), form.text(form.value()), errors);
         Optional<OffsetDateTime> at = takenAt(form, errors);
         if (value.isEmpty() || at.isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(new Reading.New(
-                enclosureId, place.get().id(), kind.get().id(), value.getAsDouble(), at.get(), clientId(form)));
-    }
-
-    /** The value in °C or per cent. */
-    private static OptionalDouble value(LogForm form, ReadingKind kind, FieldErrors errors) {
-        boolean temperature = kind.isTemperature();
-        OptionalDouble si = errors.required(
-                "value",
-                form.text(form.value()),
-                temperature ? Quantity.Kind.TEMPERATURE : Quantity.Kind.SHARE,
-                kind.valid().min(),
-                kind.valid().max(),
-                temperature ? Unit.CELSIUS : Unit.PERCENT);
-        if (si.isEmpty()) {
-            return si;
-        }
-        double shown = kind.unit().fromSi(si.getAsDouble());
-        return OptionalDouble.of(Math.round(shown * 100) / 100.0);
+        return Optional.of(
+                new Reading.New(enclosureId, place, kind.get().id(), value.getAsDouble(), at.get(), clientId(form)));
     }
 
     private Optional<OffsetDateTime> takenAt(LogForm form, FieldErrors errors) {
@@ -79,7 +63,10 @@ class LogReader {
         }
         OffsetDateTime at;
         try {
-            at = LocalDateTime.parse(typed).atZone(clock.getZone()).toOffsetDateTime();
+            // a phone sends its own offset; a form of the page speaks of the server's zone
+            at = typed.matches(".*(Z|[+-]\\d\\d:\\d\\d)$")
+                    ? OffsetDateTime.parse(typed)
+                    : LocalDateTime.parse(typed).atZone(clock.getZone()).toOffsetDateTime();
         } catch (DateTimeParseException e) {
             errors.add("at", "error.time.form");
             return Optional.empty();

@@ -14,6 +14,16 @@ interface ReadingMapper {
     /** The id of the new row, or empty if the same reading came before or the enclosure is another keeper's. */
     Optional<Long> insert(@Param("keeperId") long keeperId, @Param("row") Reading.New row);
 
+    /** The row that a client id has made before. */
+    Optional<Long> idOf(@Param("keeperId") long keeperId, @Param("row") Reading.New row);
+
+    List<Reading> all(
+            @Param("keeperId") long keeperId,
+            @Param("enclosureId") long enclosureId,
+            @Param("after") OffsetDateTime after,
+            @Param("afterId") long afterId,
+            @Param("most") int most);
+
     void insertAll(@Param("keeperId") long keeperId, @Param("rows") List<Reading.New> rows);
 
     Optional<Reading> find(

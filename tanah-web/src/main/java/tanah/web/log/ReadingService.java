@@ -4,6 +4,7 @@ import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tanah.web.shell.NotFoundException;
@@ -12,6 +13,7 @@ import tanah.web.shell.NotFoundException;
 @Service
 public class ReadingService {
     private static final int BATCH = 500;
+    private static final int PIECE = 5000;
 
     private final ReadingMapper readings;
 
@@ -36,6 +38,26 @@ public class ReadingService {
         for (int i = 0; i < all.size(); i += BATCH) {
             readings.insertAll(keeperId, all.subList(i, Math.min(all.size(), i + BATCH)));
         }
+    }
+
+    public Optional<Long> idOf(long keeperId, Reading.New reading) {
+        return readings.idOf(keeperId, reading);
+    }
+
+    /** Hands out all readings of an enclosure, oldest first, in pieces. */
+    public void each(long keeperId, long enclosureId, Consumer<Reading> taker) {
+        OffsetDateTime after = OffsetDateTime.of(1900, 1, 1, 0, 0, 0, 0, ZoneOffset.UTC);
+        long afterId = 0;
+        List<Reading> piece;
+        do {
+            piece = readings.all(keeperId, enclosureId, after, afterId, PIECE);
+            piece.forEach(taker);
+            if (!piece.isEmpty()) {
+                Reading last = piece.get(piece.size() - 1);
+                after = last.takenAt();
+                afterId = last.id();
+            }
+        } while (piece.size() == PIECE);
     }
 
     public List<Reading> series(long keeperId, long enclosureId, String place, String kind, OffsetDateTime since) {

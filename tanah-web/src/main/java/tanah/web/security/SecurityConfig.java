@@ -18,14 +18,23 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 class SecurityConfig {
     private static final String POLICY =
             "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; "
-                    + "font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+                    + "font-src 'self'; connect-src 'self'; form-action 'self'; worker-src 'self'; manifest-src 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     @Bean
     SecurityFilterChain web(HttpSecurity http, SignInBrake brake) {
         http.authorizeHttpRequests(paths -> paths.requestMatchers(
                                 PathRequest.toStaticResources().atCommonLocations())
                         .permitAll()
-                        .requestMatchers("/vendor/**", "/webjars/**", "/sign-in", "/register", "/error", "/schema/**")
+                        .requestMatchers(
+                                "/vendor/**",
+                                "/webjars/**",
+                                "/sign-in",
+                                "/register",
+                                "/error",
+                                "/schema/**",
+                                "/r/sw.js",
+                                "/r/manifest.webmanifest",
+                                "/r/icon*")
                         .permitAll()
                         .anyRequest()
                         .authenticated())

@@ -5,7 +5,7 @@ import tanah.web.forms.Presentation;
 
 /** Signs of the keeper's units, for templates. */
 public record UnitView(
-        String length, String thickness, String volume, String mass, String temperature, String currency, boolean us) {
+        String length, String thickness, String volume, String mass, String temperature, String currency, String mark) {
     static UnitView current() {
         Presentation p = Presentation.current();
         return new UnitView(
@@ -15,6 +15,6 @@ public record UnitView(
                 Numbers.massUnit(),
                 Numbers.temperatureUnit(),
                 p.currency(),
-                p.isUs());
+                String.valueOf(p.decimal()));
     }
 }

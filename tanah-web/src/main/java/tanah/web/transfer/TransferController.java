@@ -1,9 +1,7 @@
-package tanah.web.enclosure;
+package tanah.web.transfer;
 
 import java.io.IOException;
-import java.text.Normalizer;
 import java.util.List;
-import java.util.Locale;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -17,11 +15,15 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import tanah.files.design.DesignReader;
 import tanah.files.design.DesignWriter;
 import tanah.files.design.Parsed;
 import tanah.files.schema.Problem;
 import tanah.web.account.Keeper;
+import tanah.web.enclosure.Enclosure;
+import tanah.web.enclosure.EnclosureService;
+import tanah.web.enclosure.FileNames;
 import tanah.web.shell.Words;
 
 /** Design files in and out, and the schema of their format. */
@@ -31,9 +33,20 @@ class TransferController {
 
     private final EnclosureService enclosures;
     private final DesignReader reader;
+    private static final long MOST_ARCHIVE = 200L * 1024 * 1024;
+
+    private final ArchiveWriter writer;
+    private final ArchiveReader archives;
     private final Words words;
 
-    TransferController(EnclosureService enclosures, DesignReader reader, Words words) {
+    TransferController(
+            EnclosureService enclosures,
+            DesignReader reader,
+            ArchiveWriter writer,
+            ArchiveReader archives,
+            Words words) {
+        this.writer = writer;
+        this.archives = archives;
         this.words = words;
         this.enclosures = enclosures;
         this.reader = reader;
@@ -42,7 +55,7 @@ class TransferController {
     @GetMapping("/enclosures/{id}/design.json")
     ResponseEntity<String> export(@PathVariable long id, @AuthenticationPrincipal Keeper keeper) {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
-        String file = fileName(enclosure.design().name()) + ".tanah.json";
+        String file = FileNames.plain(enclosure.design().name()) + ".tanah.json";
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_JSON)
                 .header(
@@ -69,6 +82,17 @@ class TransferController {
         if (file.isEmpty()) {
             return refuse(model, file, List.of(new Problem("", words.of("import.none"), words.of("import.accepted"))));
         }
+        if (isArchive(file)) {
+            if (file.getSize() > MOST_ARCHIVE) {
+                return refuse(model, file, List.of(new Problem("", words.of("archive.large"), "200 MB")));
+            }
+            try {
+                List<Long> made = archives.read(keeper.id(), file.getBytes());
+                return made.size() == 1 ? "redirect:/enclosures/" + made.get(0) + "/ground" : "redirect:/";
+            } catch (ArchiveReader.Refused e) {
+                return refuse(model, file, e.problems());
+            }
+        }
         Parsed parsed = reader.read(file.getBytes());
         if (parsed instanceof Parsed.Refused refused) {
             return refuse(model, file, refused.problems());
@@ -78,19 +102,41 @@ class TransferController {
         return "redirect:/enclosures/" + id + "/ground";
     }
 
+    /** The whole of one enclosure. */
+    @GetMapping("/enclosures/{id}/archive.zip")
+    ResponseEntity<StreamingResponseBody> archive(@PathVariable long id, @AuthenticationPrincipal Keeper keeper) {
+        Enclosure enclosure = enclosures.get(keeper.id(), id);
+        return zip(
+                FileNames.plain(enclosure.design().name()) + ".tanah.zip",
+                out -> writer.one(keeper.id(), enclosure, out));
+    }
+
+    /** Everything that a keeper has. */
+    @GetMapping("/export.zip")
+    ResponseEntity<StreamingResponseBody> all(@AuthenticationPrincipal Keeper keeper) {
+        return zip("tanah-" + FileNames.plain(keeper.name()) + ".zip", out -> writer.all(keeper.id(), out));
+    }
+
+    private static ResponseEntity<StreamingResponseBody> zip(String name, StreamingResponseBody body) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.valueOf("application/zip"))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(body);
+    }
+
+    private static boolean isArchive(MultipartFile file) throws IOException {
+        byte[] head = new byte[2];
+        try (java.io.InputStream in = file.getInputStream()) {
+            return in.readNBytes(head, 0, 2) == 2 && head[0] == 'P' && head[1] == 'K';
+        }
+    }
+
     private static String refuse(Model model, MultipartFile file, List<Problem> problems) {
         model.addAttribute("problems", problems);
         String name = file.getOriginalFilename();
         model.addAttribute("fileName", name == null ? "" : name);
         return "transfer/import";
-    }
-
-    private static String fileName(String name) {
-        String plain = Normalizer.normalize(name, Normalizer.Form.NFD)
-                .replaceAll("\\p{M}", "")
-                .toLowerCase(Locale.ROOT)
-                .replaceAll("[^a-z0-9]+", "-")
-                .replaceAll("(^-|-$)", "");
-        return plain.isEmpty() ? "design" : plain;
     }
 }

@@ -1,0 +1,58 @@
+package tanah.web.log;
+
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+
+/** Events of enclosures and their photos. Every statement carries the keeper. */
+@Mapper
+interface EventMapper {
+    List<Event> newest(
+            @Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId, @Param("most") int most);
+
+    Optional<Event> find(
+            @Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId, @Param("id") long id);
+
+    Optional<Long> insert(
+            @Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId, @Param("row") Event.New row);
+
+    /** Returns 1, or 0 if the row has another version by now. */
+    int update(
+            @Param("keeperId") long keeperId,
+            @Param("enclosureId") long enclosureId,
+            @Param("id") long id,
+            @Param("version") int version,
+            @Param("row") Event.New row);
+
+    int setDeleted(
+            @Param("keeperId") long keeperId,
+            @Param("enclosureId") long enclosureId,
+            @Param("id") long id,
+            @Param("deleted") boolean deleted);
+
+    List<Event.Photo> photos(@Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId);
+
+    Optional<Long> insertPhoto(
+            @Param("keeperId") long keeperId,
+            @Param("enclosureId") long enclosureId,
+            @Param("eventId") long eventId,
+            @Param("width") int width,
+            @Param("height") int height,
+            @Param("bytes") int bytes);
+
+    void insertContent(
+            @Param("keeperId") long keeperId,
+            @Param("photoId") long photoId,
+            @Param("size") String size,
+            @Param("jpeg") byte[] jpeg);
+
+    Optional<Event.Picture> content(
+            @Param("keeperId") long keeperId,
+            @Param("enclosureId") long enclosureId,
+            @Param("photoId") long photoId,
+            @Param("size") String size);
+
+    int deletePhoto(
+            @Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId, @Param("photoId") long photoId);
+}
