@@ -1,7 +1,6 @@
 package tanah.web.design;
 
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -40,6 +39,7 @@ class GroundController {
     private final ErrorWords words;
     private final ConflictPages conflicts;
     private final OwnEntryService own;
+    private final MediaOptions options;
 
     GroundController(
             EnclosureService enclosures,
@@ -48,7 +48,9 @@ class GroundController {
             Catalogues catalogues,
             ErrorWords words,
             ConflictPages conflicts,
-            OwnEntryService own) {
+            OwnEntryService own,
+            MediaOptions options) {
+        this.options = options;
         this.own = own;
         this.conflicts = conflicts;
         this.enclosures = enclosures;
@@ -59,8 +61,8 @@ class GroundController {
     }
 
     @ModelAttribute("choices")
-    List<GroundEdits.Choice> choices(@AuthenticationPrincipal Keeper keeper) {
-        return edits.choices(catalogues.of(keeper.id()));
+    MediaOptions.Choice choices(@AuthenticationPrincipal Keeper keeper) {
+        return options.of(catalogues.of(keeper.id()));
     }
 
     @GetMapping
@@ -95,6 +97,7 @@ class GroundController {
         fill(model, keeper, result.enclosure(), with(options, result.part()));
         model.addAttribute("errors", result.errors());
         model.addAttribute("merged", result.merged());
+        model.addAttribute("draft", form.isDraft());
         return "design/live";
     }
 

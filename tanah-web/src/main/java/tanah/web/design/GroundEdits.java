@@ -2,7 +2,6 @@ package tanah.web.design;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -285,22 +284,4 @@ class GroundEdits {
                 .map(n -> n.length() > 40 ? n.substring(0, 39) + "…" : n)
                 .orElse(form.partId().toLowerCase(Locale.ROOT));
     }
-
-    /** Recipes that a layer may take, mixes first. */
-    List<Choice> choices(Catalogue catalogue) {
-        List<Choice> choices = new java.util.ArrayList<>();
-        catalogue.allMixes().forEach(m -> choices.add(new Choice(m.id(), m.name(), "mixes")));
-        catalogue.allMedia().stream()
-                .filter(m -> m.isLoose() && m.grain() != tanah.core.catalogue.Medium.Grain.VOID)
-                .forEach(m ->
-                        choices.add(new Choice(m.id(), m.name(), m.kind().equals("drainage") ? "drainage" : "media")));
-        return choices;
-    }
-
-    /**
-     * @param id of the catalogue
-     * @param name for people
-     * @param group in the list
-     */
-    record Choice(String id, String name, String group) {}
 }

@@ -1,5 +1,7 @@
 package tanah.web.enclosure;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.OffsetDateTime;
@@ -30,6 +32,7 @@ public class EnclosureService {
 
     private static final int LONGEST_SUMMARY = 200;
     private static final int TRIES = 5;
+    private static final int MOST_READ = 2000;
 
     /** Path of a conflict about the whole plan: each half is sound, both together are not. */
     public static final String WHOLE = "";
@@ -38,6 +41,8 @@ public class EnclosureService {
     private final DesignReader reader;
     private final OwnEntryService own;
     private final Clock clock;
+    private final Cache<String, Design> read =
+            Caffeine.newBuilder().maximumSize(MOST_READ).build();
 
     EnclosureService(EnclosureMapper enclosures, DesignReader reader, OwnEntryService own, Clock clock) {
         this.own = own;
@@ -366,7 +371,12 @@ public class EnclosureService {
                 : Optional.empty();
     }
 
+    /** Stored documents never change, so a text is read and judged once while it is in use. */
     private Design design(String document) {
+        return read.get(document, this::readStored);
+    }
+
+    private Design readStored(String document) {
         Parsed parsed = reader.read(document);
         if (parsed instanceof Parsed.Accepted accepted) {
             return accepted.design();

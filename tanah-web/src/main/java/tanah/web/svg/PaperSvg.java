@@ -14,7 +14,7 @@ import tanah.core.scene.Scene.Texture;
  * told by its hatching, parts numbered, a check bar of 10 cm (4 in) to prove the print.
  */
 public final class PaperSvg {
-    private static final double EDGE = 9; // mm around the drawing
+    private static final double EDGE = 2; // mm around the drawing
     private static final double FOOT = 9; // mm for the check bar
     private static final double PAPER_WIDE = 178; // mm, A4 and Letter less their margins
     private static final double PAPER_TALL = 150;
@@ -111,7 +111,7 @@ public final class PaperSvg {
             StringBuilder d = new StringBuilder();
             scene.outline().forEach(p -> d.append(d.isEmpty() ? 'M' : 'L').append(x(p)));
             path(d.append('Z').toString(), "wall");
-            path("M" + n(EDGE - 4) + " " + n(floor - scene.cut() * scale) + "H" + n(width - EDGE + 4), "cut-line");
+            path("M" + n(0) + " " + n(floor - scene.cut() * scale) + "H" + n(width), "cut-line");
             scene.plan().forEach(a -> number(numbers.get(a.part()), middle(a, true), middle(a, false)));
             return close();
         }

@@ -76,7 +76,7 @@ abstract class BrowserTest {
 
     protected BrowserContext newContext(int width, int height) {
         BrowserContext made = browser.newContext(new Browser.NewContextOptions()
-                .setBaseURL("http://localhost:" + port)
+                .setBaseURL(System.getProperty("tanah.base", "http://localhost:" + port))
                 .setLocale("en-GB")
                 .setViewportSize(width, height));
         made.setDefaultTimeout(10_000);

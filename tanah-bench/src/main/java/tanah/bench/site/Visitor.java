@@ -1,0 +1,115 @@
+package tanah.bench.site;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.CookiePolicy;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+
+/** A keeper's browser without a screen: cookies, the token of the forms, gets and posts. */
+final class Visitor {
+    private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\" content=\"([^\"]+)\"");
+    private static final Pattern REVISION = Pattern.compile("data-revision=\"(\\d+)\"");
+    private static final Duration PATIENCE = Duration.ofSeconds(15);
+
+    private final HttpClient client;
+    private final String base;
+    private String token = "";
+
+    Visitor(String base) {
+        this.base = base;
+        this.client = HttpClient.newBuilder()
+                .cookieHandler(new CookieManager(null, CookiePolicy.ACCEPT_ALL))
+                .followRedirects(HttpClient.Redirect.NORMAL)
+                .version(HttpClient.Version.HTTP_1_1)
+                .connectTimeout(PATIENCE)
+                .build();
+    }
+
+    HttpResponse<String> get(String path) throws IOException, InterruptedException {
+        HttpResponse<String> answer = send(request(path).GET());
+        Matcher found = TOKEN.matcher(answer.body());
+        if (found.find()) {
+            token = found.group(1);
+        }
+        return answer;
+    }
+
+    HttpResponse<String> post(String path, Map<String, String> form) throws IOException, InterruptedException {
+        return send(written(path, form));
+    }
+
+    /** As the page's own script posts: answered with the parts that change. */
+    HttpResponse<String> live(String path, Map<String, String> form) throws IOException, InterruptedException {
+        return client.send(written(path, form).header("X-Tanah", "live").build(), HttpResponse.BodyHandlers.ofString());
+    }
+
+    private HttpResponse<String> send(HttpRequest.Builder builder) throws IOException, InterruptedException {
+        HttpRequest request = builder.build();
+        try {
+            return client.send(request, HttpResponse.BodyHandlers.ofString());
+        } catch (IOException e) {
+            throw new IOException(request.method() + " " + request.uri().getPath() + ": " + e, e);
+        }
+    }
+
+    private HttpRequest.Builder written(String path, Map<String, String> form) {
+        String body = form.entrySet().stream()
+                .map(e -> e.getKey() + "=" + URLEncoder.encode(e.getValue(), StandardCharsets.UTF_8))
+                .collect(Collectors.joining("&"));
+        return request(path)
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .header("X-CSRF-TOKEN", token)
+                .POST(HttpRequest.BodyPublishers.ofString(body));
+    }
+
+    private HttpRequest.Builder request(String path) {
+        return HttpRequest.newBuilder(URI.create(base + path)).timeout(PATIENCE).header("Accept-Language", "en-GB");
+    }
+
+    /** Registers; the visitor is signed in then. */
+    void register(String name) throws IOException, InterruptedException {
+        get("/register");
+        expect(post("/register", Map.of("name", name, "password", "a long enough word")), "/first");
+        get("/");
+    }
+
+    void signIn(String name) throws IOException, InterruptedException {
+        get("/sign-in");
+        post("/sign-in", Map.of("name", name, "password", "a long enough word"));
+        get("/");
+    }
+
+    /** Begins an enclosure and returns its id. */
+    long begin() throws IOException, InterruptedException {
+        HttpResponse<String> made = post(
+                "/enclosures",
+                Map.of("species", "theloderma-corticale", "vessel", "palud-glass-90x45x60", "count", "4"));
+        expect(made, "/ground");
+        return Long.parseLong(made.uri().getPath().split("/")[2]);
+    }
+
+    private static void expect(HttpResponse<String> answer, String end) {
+        if (answer.statusCode() != 200 || !answer.uri().getPath().endsWith(end)) {
+            throw new IllegalStateException("expected " + end + ", got " + answer.statusCode() + " " + answer.uri());
+        }
+    }
+
+    /** The revision that an answer of the ground page carries. */
+    static int revision(HttpResponse<String> answer) {
+        Matcher found = REVISION.matcher(answer.body());
+        if (!found.find()) {
+            throw new IllegalStateException("no revision in the answer " + answer.statusCode());
+        }
+        return Integer.parseInt(found.group(1));
+    }
+}

@@ -1,0 +1,65 @@
+package tanah.web.design;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import org.springframework.web.util.HtmlUtils;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.Medium;
+import tanah.web.shell.Words;
+
+/**
+ * The options of what a layer may be made of, as markup. Written here and not by the template: they are hundreds, stand
+ * in every answer to an edit, and a template takes ten times as long for them.
+ */
+@Component
+public class MediaOptions {
+    private final Words words;
+
+    MediaOptions(Words words) {
+        this.words = words;
+    }
+
+    /** Options with the keeper's catalogue in groups; hands out the markup with one of them chosen. */
+    public final class Choice {
+        private final String markup;
+
+        private Choice(String markup) {
+            this.markup = markup;
+        }
+
+        /** @param id of the chosen one, or empty */
+        public String of(String id) {
+            String value = "value=\"" + HtmlUtils.htmlEscape(id, "UTF-8") + "\"";
+            return id.isEmpty() ? markup : markup.replace(value, value + " selected");
+        }
+    }
+
+    Choice of(Catalogue catalogue) {
+        Map<String, List<String>> groups = new LinkedHashMap<>();
+        groups.put("pit.mixes", new ArrayList<>());
+        groups.put("pit.drainage", new ArrayList<>());
+        groups.put("pit.single_materials", new ArrayList<>());
+        catalogue.allMixes().forEach(m -> groups.get("pit.mixes").add(option(m.id(), m.name())));
+        catalogue.allMedia().stream()
+                .filter(m -> m.isLoose() && m.grain() != Medium.Grain.VOID)
+                .forEach(m -> groups.get(m.kind().equals("drainage") ? "pit.drainage" : "pit.single_materials")
+                        .add(option(m.id(), m.name())));
+        StringBuilder markup = new StringBuilder();
+        groups.forEach((label, options) -> {
+            markup.append("<optgroup label=\"")
+                    .append(HtmlUtils.htmlEscape(words.of(label), "UTF-8"))
+                    .append("\">");
+            options.forEach(markup::append);
+            markup.append("</optgroup>");
+        });
+        return new Choice(markup.toString());
+    }
+
+    private static String option(String id, String name) {
+        return "<option value=\"" + HtmlUtils.htmlEscape(id, "UTF-8") + "\">" + HtmlUtils.htmlEscape(name, "UTF-8")
+                + "</option>";
+    }
+}
