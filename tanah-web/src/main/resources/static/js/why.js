@@ -31,6 +31,7 @@ addEventListener("click", async (event) => {
       opener = link;
       drawer.showModal();
     }
+    close.focus(); // the link that was pressed in the drawer is gone, and the keys with it
   } catch {
     location.assign(link.href);
   }

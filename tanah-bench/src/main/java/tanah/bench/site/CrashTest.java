@@ -77,7 +77,8 @@ public final class CrashTest {
                 writer.start();
                 writers.add(writer);
             }
-            Thread.sleep(400 + random.nextInt(2200));
+            awaitWrites(writes.get());
+            Thread.sleep(random.nextInt(2000));
             kill(random);
             stop.set(true);
             for (Thread writer : writers) {
@@ -99,6 +100,13 @@ public final class CrashTest {
                 missing,
                 (System.nanoTime() - began) / 1_000_000_000L);
         System.exit(held ? 0 : 1);
+    }
+
+    /** Waits until saving has begun again, so that every kill falls among saves. */
+    private void awaitWrites(int before) throws InterruptedException {
+        for (int i = 0; i < 200 && writes.get() == before; i++) {
+            Thread.sleep(50);
+        }
     }
 
     /** Saves depths and readings as fast as they are acknowledged, until the server dies. */
@@ -192,6 +200,7 @@ public final class CrashTest {
                 Thread.sleep(100);
             }
             if (!application.isAlive()) {
+                command(List.of("tail", "-n", "30", System.getenv("TANAH_DB_FOLDER") + "-app.log"));
                 throw new IllegalStateException("the application did not start again");
             }
         }

@@ -16,7 +16,6 @@ import tanah.core.catalogue.Range;
 import tanah.core.catalogue.Species;
 import tanah.core.design.Boxes;
 import tanah.core.design.Design;
-import tanah.core.design.Ground;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.evaluate.VesselChoice;
@@ -94,7 +93,8 @@ class StartPages {
                 !form.get("q").isBlank(),
                 animal.map(a -> chosen(a.profile()))
                         .orElse(new StartView.Chosen(false, "", "", List.of(), List.of(), List.of())),
-                animal.map(a -> cards(a, candidates, form.get("vessel"))).orElse(List.of()),
+                animal.map(a -> cards(design, a, candidates, form.get("vessel")))
+                        .orElse(List.of()),
                 options(candidates, form.get("vessel"), catalogues.of(design)),
                 ledger.of(e, edits, OffsetDateTime.now(clock)),
                 noted,
@@ -137,7 +137,8 @@ class StartPages {
     }
 
     /** The chosen vessel and the smallest ones that last for life, smallest first. */
-    private List<StartView.Card> cards(Inhabitant animal, List<VesselChoice.Candidate> candidates, String chosen) {
+    private List<StartView.Card> cards(
+            Design design, Inhabitant animal, List<VesselChoice.Candidate> candidates, String chosen) {
         List<VesselChoice.Candidate> shown = new ArrayList<>(candidates.stream()
                 .filter(VesselChoice.Candidate::suits)
                 .sorted(Comparator.comparingDouble(c -> c.vessel().brim()))
@@ -154,11 +155,12 @@ class StartPages {
                 .orElse(1);
         return shown.stream()
                 .limit(CARDS)
-                .map(c -> card(animal, c, reach, c.model().id().equals(chosen)))
+                .map(c -> card(design, animal, c, reach, c.model().id().equals(chosen)))
                 .toList();
     }
 
-    private StartView.Card card(Inhabitant animal, VesselChoice.Candidate c, double reach, boolean chosen) {
+    private StartView.Card card(
+            Design design, Inhabitant animal, VesselChoice.Candidate c, double reach, boolean chosen) {
         Space space = c.space();
         Vessel v = c.vessel();
         boolean now = space.ratio() >= space.scaleNow() - 1e-9;
@@ -177,10 +179,10 @@ class StartPages {
                                 .findFirst()
                                 .orElse("");
         Design empty = Design.named("x")
+                .withKept(design.kept()) // own entries
                 .withVessel(Boxes.fromCatalogue(c.model(), Optional.empty()))
                 .withAnimals(List.of(animal.resident()));
-        Evaluation e =
-                Evaluator.evaluate(empty.withGround(Ground.EMPTY), catalogues.of(empty.withGround(Ground.EMPTY)));
+        Evaluation e = Evaluator.evaluate(empty, catalogues.of(empty));
         String svg = BoxSvg.draw(
                 SceneBuilder.build(
                         empty,
