@@ -21,27 +21,38 @@ public final class PaperSvg {
 
     /** Hatchings, one for each sort of material, told apart in grey. */
     private static final Map<Texture, String> HATCH = Map.ofEntries(
-            Map.entry(Texture.LITTER, "<path d=\"M0 3q2 -2 4 0M4 6q2 -2 4 0\" class=\"h\"/>"),
+            Map.entry(
+                    Texture.LITTER,
+                    "<path d=\"M0 3q2 -2 4 0M4 6q2 -2 4 0\" stroke=\"#333\" stroke-width=\".25\" fill=\"none\"/>"),
             Map.entry(
                     Texture.HUMUS,
                     "<rect width=\"8\" height=\"8\" fill=\"#b9b9b9\"/><circle cx=\"2\" cy=\"2\" r=\".7\" fill=\"#333\"/><circle cx=\"6\" cy=\"5.5\" r=\".7\" fill=\"#333\"/>"),
             Map.entry(
                     Texture.ARID,
-                    "<rect width=\"8\" height=\"8\" fill=\"#dcdcdc\"/><path d=\"M1 2h1.6M5 6h1.6M5.5 1.5h.8M1.5 5.5h.8\" class=\"h\"/>"),
+                    "<rect width=\"8\" height=\"8\" fill=\"#dcdcdc\"/><path d=\"M1 2h1.6M5 6h1.6M5.5 1.5h.8M1.5 5.5h.8\" stroke=\"#333\" stroke-width=\".25\" fill=\"none\"/>"),
             Map.entry(
                     Texture.SAND,
                     "<circle cx=\"1.5\" cy=\"1.5\" r=\".4\" fill=\"#333\"/><circle cx=\"5\" cy=\"3\" r=\".4\" fill=\"#333\"/><circle cx=\"2.5\" cy=\"6\" r=\".4\" fill=\"#333\"/><circle cx=\"6.7\" cy=\"7\" r=\".4\" fill=\"#333\"/>"),
             Map.entry(
                     Texture.CLAY,
-                    "<rect width=\"8\" height=\"8\" fill=\"#8f8f8f\"/><circle cx=\"2\" cy=\"2\" r=\"1.6\" fill=\"#fff\" class=\"h\"/><circle cx=\"6\" cy=\"6\" r=\"1.6\" fill=\"#fff\" class=\"h\"/>"),
+                    "<rect width=\"8\" height=\"8\" fill=\"#8f8f8f\"/><circle cx=\"2\" cy=\"2\" r=\"1.6\" fill=\"#fff\" stroke=\"#333\" stroke-width=\".25\"/><circle cx=\"6\" cy=\"6\" r=\"1.6\" fill=\"#fff\" stroke=\"#333\" stroke-width=\".25\"/>"),
             Map.entry(
                     Texture.GRAVEL,
-                    "<ellipse cx=\"2.2\" cy=\"2.2\" rx=\"1.8\" ry=\"1.1\" fill=\"#fff\" class=\"h\"/><ellipse cx=\"6\" cy=\"6\" rx=\"1.8\" ry=\"1.1\" fill=\"#fff\" class=\"h\"/>"),
-            Map.entry(Texture.WATER, "<path d=\"M0 2q1 -1 2 0t2 0t2 0t2 0M0 6q1 -1 2 0t2 0t2 0t2 0\" class=\"h\"/>"),
-            Map.entry(Texture.VOID, "<path d=\"M0 8L8 0\" class=\"h\"/>"));
+                    "<ellipse cx=\"2.2\" cy=\"2.2\" rx=\"1.8\" ry=\"1.1\" fill=\"#fff\" stroke=\"#333\" stroke-width=\".25\"/><ellipse cx=\"6\" cy=\"6\" rx=\"1.8\" ry=\"1.1\" fill=\"#fff\" stroke=\"#333\" stroke-width=\".25\"/>"),
+            Map.entry(
+                    Texture.WATER,
+                    "<path d=\"M0 2q1 -1 2 0t2 0t2 0t2 0M0 6q1 -1 2 0t2 0t2 0t2 0\" stroke=\"#333\" stroke-width=\".25\" fill=\"none\"/>"),
+            Map.entry(Texture.VOID, "<path d=\"M0 8L8 0\" stroke=\"#333\" stroke-width=\".25\" fill=\"none\"/>"));
+
+    /** As attributes: the site's rules allow no style sheet within a page. */
+    private static final Map<String, String> PENS = Map.of(
+            "line", "stroke=\"#000\" stroke-width=\".3\"",
+            "wall", "stroke=\"#000\" stroke-width=\".8\"",
+            "mesh", "stroke=\"#000\" stroke-width=\".8\" stroke-dasharray=\"1.4 .7\"",
+            "cut-line", "stroke=\"#000\" stroke-width=\".3\" stroke-dasharray=\"4 1 1 1\"");
 
     private static final String SOLID =
-            "<rect width=\"8\" height=\"8\" fill=\"#ececec\"/><path d=\"M0 0L8 8M0 8L8 0\" class=\"h\"/>";
+            "<rect width=\"8\" height=\"8\" fill=\"#ececec\"/><path d=\"M0 0L8 8M0 8L8 0\" stroke=\"#333\" stroke-width=\".25\" fill=\"none\"/>";
 
     private PaperSvg() {}
 
@@ -127,12 +138,7 @@ public final class PaperSvg {
                     .append(n(height))
                     .append("mm\"><title>")
                     .append(HtmlUtils.htmlEscape(label, "UTF-8"))
-                    .append(
-                            "</title><style>.h{stroke:#333;stroke-width:.25;fill-opacity:1}.line{stroke:#000;stroke-width:.3;")
-                    .append("fill:none}.wall{stroke:#000;stroke-width:.8;fill:none}.mesh{stroke:#000;stroke-width:.8;")
-                    .append("stroke-dasharray:1.4 .7;fill:none}.cut-line{stroke:#000;stroke-width:.3;")
-                    .append("stroke-dasharray:4 1 1 1;fill:none}.no{font:bold 3.2px sans-serif;text-anchor:middle}")
-                    .append(".foot{font:3.2px sans-serif}path.h{fill:none}</style><defs>");
+                    .append("</title><defs>");
             for (Texture texture : Texture.values()) {
                 out.append("<pattern id=\"p-")
                         .append(texture.name().toLowerCase(Locale.ROOT))
@@ -170,7 +176,8 @@ public final class PaperSvg {
             double cx = EDGE + x * scale;
             double cy = floor - z * scale;
             out.append("<circle cx=\"").append(n(cx)).append("\" cy=\"").append(n(cy));
-            out.append("\" r=\"2.6\" fill=\"#fff\" stroke=\"#000\" stroke-width=\".3\"/><text class=\"no\" x=\"");
+            out.append(
+                    "\" r=\"2.6\" fill=\"#fff\" stroke=\"#000\" stroke-width=\".3\"/><text font-family=\"sans-serif\" font-weight=\"bold\" font-size=\"3.2\" text-anchor=\"middle\" x=\"");
             out.append(n(cx))
                     .append("\" y=\"")
                     .append(n(cy + 1.15))
@@ -190,7 +197,7 @@ public final class PaperSvg {
             double bar = (inches ? 4 * 0.0254 : 0.1) * scale;
             double y = height - 6;
             path("M" + n(EDGE) + " " + n(y - 1.5) + "v3m0 -1.5h" + n(bar) + "m0 -1.5v3", "line");
-            out.append("<text class=\"foot\" x=\"")
+            out.append("<text font-family=\"sans-serif\" font-size=\"3.2\" x=\"")
                     .append(n(EDGE + bar + 3))
                     .append("\" y=\"")
                     .append(n(y + 1.1))
@@ -205,9 +212,9 @@ public final class PaperSvg {
         private void path(String d, String kind) {
             out.append("<path d=\"")
                     .append(d)
-                    .append("\" class=\"")
-                    .append(kind)
-                    .append("\"/>");
+                    .append("\" fill=\"none\" ")
+                    .append(PENS.get(kind))
+                    .append("/>");
         }
 
         private String x(Point p) {

@@ -322,7 +322,8 @@ class FrameIT extends BrowserTest {
         press("Choose: No drainage");
         assertThat(page.locator(".school-card.chosen h2")).hasText("No drainage");
         page.navigate(enclosure + "/ground");
-        assertThat(page.locator(".layers")).not().containsText("Expanded clay");
+        assertThat(ground.depth("soil")).isVisible();
+        assertThat(page.getByLabel("Depth of Expanded clay")).hasCount(0);
         page.navigate(enclosure + "/notes?severity=hint");
         assertThat(page.locator(".note-cell").first()).isVisible();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("To its place"))
