@@ -43,7 +43,7 @@ class DesignDocumentTest {
         Evaluation e = Evaluator.evaluate(accepted(everyStage()), CATALOGUE);
         assertThat(e.notAssessed())
                 .extracting(n -> n.topic())
-                .contains("hardscape", "water", "devices", "air", "plants", "crew", "build");
+                .contains("features", "devices", "air", "plants", "crew", "build");
         assertThat(e.findings()).isNotEmpty().isSorted();
     }
 

@@ -20,7 +20,8 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Three worked designs from end to end: document in, result out. The numbers are those of another implementation
- * (derived: reference prototype), relative tolerance 1e-6.
+ * (derived: reference prototype), relative tolerance 1e-6, panes
+ * 1 %.
  */
 class WorkedExamplesTest {
     private static final Catalogue CATALOGUE = CatalogueReader.read();
@@ -31,7 +32,8 @@ class WorkedExamplesTest {
     void agrees(String example, String place, String quantity, double expected) {
         JsonNode result = RESULTS.computeIfAbsent(example, WorkedExamplesTest::evaluate);
         double got = part(result, place, quantity);
-        assertThat(got).isCloseTo(expected, within(Math.max(1e-6 * Math.abs(expected), 1e-6)));
+        double tolerance = quantity.contains("sigma") || quantity.contains("deflection") ? 0.01 : 1e-6;
+        assertThat(got).isCloseTo(expected, within(Math.max(tolerance * Math.abs(expected), 1e-6)));
     }
 
     private static double part(JsonNode result, String place, String quantity) {
@@ -55,7 +57,11 @@ class WorkedExamplesTest {
                     .asDouble();
         }
         // what an example does not have is not printed
-        return at.path(quantity).asDouble(0);
+        JsonNode value = at;
+        for (String step : quantity.split("\\.")) {
+            value = value.path(step);
+        }
+        return value.asDouble(0);
     }
 
     private static JsonNode evaluate(String example) {

@@ -4,12 +4,13 @@ import { ask } from "./live.js";
 const words = document.getElementById("words")?.dataset ?? {};
 let drawer;
 let opener;
+let asked = 0; // an answer that comes after the drawer was closed, or after a later press, opens nothing
 
 function make() {
   drawer = document.createElement("dialog");
   drawer.className = "why-drawer";
   drawer.setAttribute("aria-labelledby", "why-head");
-  drawer.addEventListener("close", () => opener?.focus());
+  drawer.addEventListener("close", () => { asked++; opener?.focus(); });
   drawer.addEventListener("click", (event) => { if (event.target === drawer) { drawer.close(); } });
   document.body.append(drawer);
 }
@@ -18,8 +19,10 @@ addEventListener("click", async (event) => {
   const link = event.target.closest?.("a[data-why]");
   if (!link || event.ctrlKey || event.metaKey || event.shiftKey || event.button > 0) { return; }
   event.preventDefault();
+  const mine = ++asked;
   try {
     const { page } = await ask(link.href);
+    if (mine !== asked) { return; }
     if (!drawer) { make(); }
     const close = document.createElement("button");
     close.type = "button";

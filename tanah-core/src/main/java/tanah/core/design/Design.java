@@ -132,4 +132,14 @@ public record Design(
         return new Design(
                 name, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, changed, kept);
     }
+
+    public Design withHardscape(List<HardscapeItem> changed) {
+        return new Design(
+                name, note, schools, animals, mixReason, vessel, room, ground, changed, water, heat, probes, kept);
+    }
+
+    public Design withWater(Optional<WaterPart> changed) {
+        return new Design(
+                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, changed, heat, probes, kept);
+    }
 }

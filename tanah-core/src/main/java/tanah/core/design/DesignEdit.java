@@ -47,6 +47,15 @@ public final class DesignEdit {
         if (action instanceof Action.SetSchool a) {
             return withSchool(design, new SchoolChoice(a.choice(), a.option(), Optional.empty(), today));
         }
+        if (action instanceof Action.SetLevel
+                || action instanceof Action.SetDamTop
+                || action instanceof Action.SealDam
+                || action instanceof Action.AcceptWicking
+                || action instanceof Action.AddRamp
+                || action instanceof Action.StandOnBase
+                || action instanceof Action.AnchorItem) {
+            return WaterEdit.apply(design, action);
+        }
         if (action instanceof Action.SetVessel a) {
             return catalogue
                     .findVessel(a.vessel())

@@ -27,6 +27,10 @@ public record Ground(List<Layer> layers, List<Dam> dams) {
         return new Ground(changed, dams);
     }
 
+    public Ground withDams(List<Dam> changed) {
+        return new Ground(layers, changed);
+    }
+
     /** The ground with one layer changed; itself if there is no such layer. */
     public Ground change(String id, UnaryOperator<Layer> change) {
         return withLayers(layers.stream()

@@ -19,7 +19,9 @@ import tanah.core.geometry.Point;
  * @param density kg/m³
  * @param mass    kg
  * @param inWater whether it stands in the water part
- * @param kept    support, pads, anchors, hides
+ * @param fixing  what it stands on and how it is held
+ * @param hide    the climate place that it makes, if it is one: warm, cool, humid or high
+ * @param kept    what the climate will read
  */
 public record HardscapeItem(
         String id,
@@ -33,6 +35,8 @@ public record HardscapeItem(
         OptionalDouble density,
         OptionalDouble mass,
         Optional<Boolean> inWater,
+        Fixing fixing,
+        Optional<Hide> hide,
         Kept kept) {
     public HardscapeItem {
         outline = List.copyOf(outline);
@@ -41,5 +45,90 @@ public record HardscapeItem(
     /** Height of its underside (m). */
     public double base() {
         return givenBase.orElse(0);
+    }
+
+    /**
+     * A hide.
+     *
+     * @param kind warm, cool, humid or high
+     * @param kept its measures
+     */
+    public record Hide(String kind, Kept kept) {}
+
+    public boolean stands() {
+        return inWater.orElse(false);
+    }
+
+    /** Height of its top (m). */
+    public double top() {
+        return base() + height;
+    }
+
+    /** The piece at another place, moved as a whole (m). */
+    public HardscapeItem moved(double dx, double dy, double dz) {
+        List<Point> there =
+                outline.stream().map(p -> new Point(p.x() + dx, p.y() + dy)).toList();
+        return new HardscapeItem(
+                id,
+                name,
+                kind,
+                media,
+                there,
+                OptionalDouble.of(Math.max(0, base() + dz)),
+                height,
+                volume,
+                density,
+                mass,
+                inWater,
+                fixing,
+                hide,
+                kept);
+    }
+
+    public HardscapeItem shaped(List<Point> changed, double newHeight) {
+        return new HardscapeItem(
+                id, name, kind, media, changed, givenBase, newHeight, volume, density, mass, inWater, fixing, hide,
+                kept);
+    }
+
+    public HardscapeItem named(Optional<String> changed) {
+        return new HardscapeItem(
+                id, changed, kind, media, outline, givenBase, height, volume, density, mass, inWater, fixing, hide,
+                kept);
+    }
+
+    public HardscapeItem weighing(OptionalDouble newVolume, OptionalDouble newMass) {
+        return new HardscapeItem(
+                id, name, kind, media, outline, givenBase, height, newVolume, density, newMass, inWater, fixing, hide,
+                kept);
+    }
+
+    public HardscapeItem fixed(Fixing changed) {
+        return new HardscapeItem(
+                id, name, kind, media, outline, givenBase, height, volume, density, mass, inWater, changed, hide, kept);
+    }
+
+    public HardscapeItem inWater(boolean wet) {
+        return new HardscapeItem(
+                id,
+                name,
+                kind,
+                media,
+                outline,
+                givenBase,
+                height,
+                volume,
+                density,
+                mass,
+                Optional.of(wet),
+                fixing,
+                hide,
+                kept);
+    }
+
+    public HardscapeItem asHide(Optional<Hide> changed) {
+        return new HardscapeItem(
+                id, name, kind, media, outline, givenBase, height, volume, density, mass, inWater, fixing, changed,
+                kept);
     }
 }

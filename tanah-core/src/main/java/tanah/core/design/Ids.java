@@ -31,7 +31,10 @@ public final class Ids {
         design.hardscape().forEach(h -> ids.add(h.id()));
         design.probes().forEach(p -> ids.add(p.id()));
         collect(design.kept().fields(), ids);
-        design.water().ifPresent(w -> collect(w.kept().fields(), ids));
+        design.water().ifPresent(w -> {
+            w.ramps().forEach(r -> ids.add(r.id()));
+            collect(w.kept().fields(), ids);
+        });
         design.vessel().ifPresent(v -> collect(v.kept().fields(), ids));
         return ids;
     }

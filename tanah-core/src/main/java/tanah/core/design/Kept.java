@@ -6,6 +6,9 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Fields of the document that no stage reads yet, kept as they came so that nothing a keeper saved is lost.
@@ -26,6 +29,46 @@ public record Kept(Map<String, Object> fields) {
     /** How many entries a kept list has, 0 if it is absent or no list. */
     public int sizeOf(String name) {
         return fields.get(name) instanceof List<?> list ? list.size() : 0;
+    }
+
+    /** The text of a kept field, if it is text. */
+    public Optional<String> text(String name) {
+        return fields.get(name) instanceof String s ? Optional.of(s) : Optional.empty();
+    }
+
+    /** Whether a kept field says yes. */
+    public boolean says(String name) {
+        return Boolean.TRUE.equals(fields.get(name));
+    }
+
+    /** The number of a kept field in its own unit, if it is one. */
+    public OptionalDouble number(String name) {
+        return fields.get(name) instanceof BigDecimal n ? OptionalDouble.of(n.doubleValue()) : OptionalDouble.empty();
+    }
+
+    /** The objects of a kept list. */
+    public List<Kept> objects(String name) {
+        List<Kept> all = new ArrayList<>();
+        if (fields.get(name) instanceof List<?> list) {
+            for (Object item : list) {
+                object(item).ifPresent(all::add);
+            }
+        }
+        return all;
+    }
+
+    /** A kept object. */
+    public Optional<Kept> object(String name) {
+        return object(fields.get(name));
+    }
+
+    private static Optional<Kept> object(@Nullable Object value) {
+        if (!(value instanceof Map<?, ?> map)) {
+            return Optional.empty();
+        }
+        Map<String, Object> named = new LinkedHashMap<>();
+        map.forEach((k, v) -> named.put((String) k, v));
+        return Optional.of(new Kept(named));
     }
 
     private static Map<String, Object> copyOf(Map<String, Object> fields) {

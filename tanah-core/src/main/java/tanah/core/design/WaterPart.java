@@ -1,13 +1,121 @@
 package tanah.core.design;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
- * The water part as far as the ground and the masses need it.
+ * The water part.
  *
- * @param level      water level above the inner base (m), if given
- * @param sideRegion where water stands beside a watertight dam
- * @param kept       the rest of the water stage
+ * @param fill        how high it is filled
+ * @param sideRegion  where water stands beside a watertight dam
+ * @param temperature °C, default 20
+ * @param margins     distances that are kept or accepted
+ * @param ramps       ways out that are laid in
+ * @param tap         fresh water
+ * @param changes     schedule
+ * @param targetNitrate not to be passed (kg/m³ as NO3)
+ * @param kept        streams and drip walls
  */
-public record WaterPart(OptionalDouble level, Optional<Layer.Region> sideRegion, Kept kept) {}
+public record WaterPart(
+        Fill fill,
+        Optional<Layer.Region> sideRegion,
+        OptionalDouble temperature,
+        Margins margins,
+        List<Ramp> ramps,
+        Optional<Tap> tap,
+        Optional<ChangeSchedule> changes,
+        OptionalDouble targetNitrate,
+        Kept kept) {
+    private static final double ROOM = 20; // °C
+
+    public WaterPart {
+        ramps = List.copyOf(ramps);
+    }
+
+    /** Water up to a level, nothing else said. */
+    public static WaterPart upTo(double level) {
+        return new WaterPart(
+                new Fill(OptionalDouble.of(level), OptionalDouble.empty(), Optional.empty()),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                Margins.NONE,
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                Kept.NONE);
+    }
+
+    /**
+     * Filled to a level or with an amount; the level counts where both are given.
+     *
+     * @param level  above the inner base (m)
+     * @param volume poured in (m³)
+     * @param counts what the volume means: total (default) with what soaks in, free without
+     */
+    public record Fill(OptionalDouble level, OptionalDouble volume, Optional<String> counts) {
+        public boolean isGiven() {
+            return level.isPresent() || volume.isPresent();
+        }
+
+        public boolean countsFreeOnly() {
+            return counts.filter("free"::equals).isPresent();
+        }
+    }
+
+    /**
+     * @param barrier       dam over the highest water (m), default 0.02
+     * @param acceptWicking whether soil may stand in the water on purpose, as in a bog
+     * @param lowestLevel   to which the level may fall (m)
+     * @param wave          over the level (m)
+     */
+    public record Margins(
+            OptionalDouble barrier, Optional<Boolean> acceptWicking, OptionalDouble lowestLevel, OptionalDouble wave) {
+        public static final Margins NONE =
+                new Margins(OptionalDouble.empty(), Optional.empty(), OptionalDouble.empty(), OptionalDouble.empty());
+    }
+
+    /** Temperature, or the usual 20 °C where none is given. */
+    public double celsius() {
+        return temperature.orElse(ROOM);
+    }
+
+    public WaterPart withLevel(double level) {
+        return new WaterPart(
+                new Fill(OptionalDouble.of(level), OptionalDouble.empty(), Optional.empty()),
+                sideRegion,
+                temperature,
+                margins,
+                ramps,
+                tap,
+                changes,
+                targetNitrate,
+                kept);
+    }
+
+    public WaterPart withSide(Optional<Layer.Region> region) {
+        return new WaterPart(fill, region, temperature, margins, ramps, tap, changes, targetNitrate, kept);
+    }
+
+    public WaterPart withTemperature(OptionalDouble celsius) {
+        return new WaterPart(fill, sideRegion, celsius, margins, ramps, tap, changes, targetNitrate, kept);
+    }
+
+    public WaterPart withMargins(Margins changed) {
+        return new WaterPart(fill, sideRegion, temperature, changed, ramps, tap, changes, targetNitrate, kept);
+    }
+
+    public WaterPart withRamps(List<Ramp> changed) {
+        return new WaterPart(fill, sideRegion, temperature, margins, changed, tap, changes, targetNitrate, kept);
+    }
+
+    public WaterPart withTap(Tap changed) {
+        return new WaterPart(
+                fill, sideRegion, temperature, margins, ramps, Optional.of(changed), changes, targetNitrate, kept);
+    }
+
+    public WaterPart withChanges(ChangeSchedule schedule, OptionalDouble target) {
+        return new WaterPart(fill, sideRegion, temperature, margins, ramps, tap, Optional.of(schedule), target, kept);
+    }
+}

@@ -13,7 +13,9 @@ import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
 import tanah.core.ground.GroundResult;
 import tanah.core.structure.MassResult;
+import tanah.core.structure.PaneResult;
 import tanah.core.vessel.Vessel;
+import tanah.core.water.LandWater;
 
 /**
  * Everything that follows from a design. What could not be computed is empty and stands among {@code notAssessed}.
@@ -24,6 +26,8 @@ import tanah.core.vessel.Vessel;
  * @param space       for each animal id, is the box enough
  * @param ground      layers computed
  * @param mass        filled and wet
+ * @param water       land and water at the level, if the plan has water
+ * @param panes       stresses of flat panes, where they can be estimated
  * @param shopping    what to buy
  * @param findings    sorted by severity, rule, place
  * @param notAssessed what was not judged, and why
@@ -36,6 +40,8 @@ public record Evaluation(
         Map<String, Space> space,
         Optional<GroundResult> ground,
         Optional<MassResult> mass,
+        Optional<LandWater> water,
+        Optional<PaneResult> panes,
         Optional<Shopping> shopping,
         List<Finding> findings,
         List<NotAssessed> notAssessed,

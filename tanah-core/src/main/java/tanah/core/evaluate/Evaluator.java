@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import tanah.core.animal.AxisRule;
 import tanah.core.animal.GroupRule;
+import tanah.core.animal.HideRule;
 import tanah.core.animal.Inhabitant;
 import tanah.core.animal.MixedSpeciesRule;
 import tanah.core.animal.Space;
@@ -33,11 +34,20 @@ import tanah.core.ground.RimRule;
 import tanah.core.ground.SlopeRule;
 import tanah.core.ground.SwallowRule;
 import tanah.core.room.RoomRules;
+import tanah.core.structure.FloorRule;
 import tanah.core.structure.MassModel;
 import tanah.core.structure.MassResult;
+import tanah.core.structure.PaneModel;
+import tanah.core.structure.PaneResult;
+import tanah.core.structure.PaneRules;
+import tanah.core.structure.PieceRules;
+import tanah.core.structure.RestRule;
 import tanah.core.structure.StandRule;
 import tanah.core.vessel.LabelRule;
 import tanah.core.vessel.Vessel;
+import tanah.core.water.LandWater;
+import tanah.core.water.WaterAnimalRules;
+import tanah.core.water.WaterRules;
 
 /** Computes a design in working order. Same design and catalogue, same result, bit for bit. */
 public final class Evaluator {
@@ -55,6 +65,9 @@ public final class Evaluator {
         Optional<GroundResult> ground = vessel.map(v -> GroundModel.compute(design, v, catalogue));
         Optional<MassResult> mass = vessel.map(v -> MassModel.compute(design, v, ground.orElseThrow(), catalogue));
         Optional<Shopping> shopping = vessel.map(v -> Shopping.of(design, v, ground.orElseThrow(), catalogue));
+        Optional<LandWater> water = vessel.flatMap(v -> LandWater.of(design, v, ground.orElseThrow(), 0));
+        Optional<PaneResult> panes =
+                vessel.flatMap(v -> PaneModel.compute(design, v, ground.orElseThrow(), mass.orElseThrow(), catalogue));
         List<Finding> findings = new ArrayList<>();
         animals.forEach(a -> findings.addAll(GroupRule.judge(a)));
         MixedSpeciesRule.judge(animals, design.mixReason()).ifPresent(findings::add);
@@ -62,6 +75,10 @@ public final class Evaluator {
         if (vessel.isPresent()) {
             judgeVessel(animals, vessel.get(), ground.orElseThrow(), catalogue, space, findings);
             StandRule.judge(mass.orElseThrow()).ifPresent(findings::add);
+            FloorRule.judge(design, vessel.get(), mass.orElseThrow()).ifPresent(findings::add);
+            findings.addAll(PaneRules.judge(design, vessel.get(), ground.orElseThrow(), panes, catalogue));
+            judgeWater(design, animals, ground.orElseThrow(), water, findings);
+            judgeHardscape(design, animals, ground.orElseThrow(), catalogue, findings);
         }
         design.room().ifPresent(room -> animals.forEach(a -> findings.addAll(RoomRules.judge(a, room))));
         if (vessel.isPresent() && !design.ground().layers().isEmpty()) {
@@ -75,9 +92,11 @@ public final class Evaluator {
                 space,
                 ground,
                 mass,
+                water,
+                panes,
                 shopping,
                 findings,
-                Gaps.of(design, mass),
+                Gaps.of(design, mass, panes),
                 StageStates.of(design, findings));
     }
 
@@ -125,5 +144,31 @@ public final class Evaluator {
             findings.addAll(SwallowRule.judge(animal, layers, ground));
             BurrowRule.judge(animal, layers, ground).ifPresent(findings::add);
         }
+    }
+
+    private static void judgeWater(
+            Design design,
+            List<Inhabitant> animals,
+            GroundResult ground,
+            Optional<LandWater> water,
+            List<Finding> findings) {
+        if (water.isEmpty()) {
+            animals.forEach(a -> WaterAnimalRules.missing(a).ifPresent(findings::add));
+            return;
+        }
+        findings.addAll(WaterRules.judge(design, ground, water.get()));
+        animals.forEach(a -> findings.addAll(WaterAnimalRules.judge(a, design, ground, water.get())));
+    }
+
+    private static void judgeHardscape(
+            Design design, List<Inhabitant> animals, GroundResult ground, Catalogue catalogue, List<Finding> findings) {
+        boolean digs = animals.stream().anyMatch(a -> a.profile().burrower() >= 1);
+        double heaviest = animals.stream()
+                .mapToDouble(a -> a.resident().mass().orElse(0))
+                .max()
+                .orElse(0);
+        findings.addAll(PieceRules.judge(design, ground, digs, catalogue));
+        findings.addAll(RestRule.judge(design, heaviest, catalogue));
+        animals.forEach(a -> findings.addAll(HideRule.judge(a, design)));
     }
 }

@@ -8,24 +8,21 @@ import tanah.core.finding.NotAssessed;
 import tanah.core.finding.Place;
 import tanah.core.finding.Stage;
 import tanah.core.structure.MassResult;
+import tanah.core.structure.PaneResult;
 
 /** What was not judged: values that are missing, and parts of the document that no stage reads yet. */
 final class Gaps {
     private Gaps() {}
 
-    static List<NotAssessed> of(Design design, Optional<MassResult> mass) {
+    static List<NotAssessed> of(Design design, Optional<MassResult> mass, Optional<PaneResult> panes) {
         List<NotAssessed> gaps = new ArrayList<>();
         missing(design, mass, gaps);
+        part(gaps, "stacks", Stage.HARDSCAPE, design.kept().has("stacks"));
         part(
                 gaps,
-                "hardscape",
-                Stage.HARDSCAPE,
-                !design.hardscape().isEmpty() || design.kept().has("stacks"));
-        part(
-                gaps,
-                "water",
+                "features",
                 Stage.WATER,
-                design.water().isPresent() || !design.ground().dams().isEmpty());
+                design.water().filter(w -> w.kept().has("features")).isPresent());
         part(gaps, "devices", Stage.HEAT, design.kept().sizeOf("devices") > 0);
         part(gaps, "air", Stage.AIR, design.kept().has("air"));
         part(
@@ -35,8 +32,8 @@ final class Gaps {
                 design.kept().sizeOf("plants") > 0 || design.kept().has("planting"));
         part(gaps, "crew", Stage.CREW, design.kept().has("crew"));
         part(gaps, "build", Stage.BUILD, design.kept().has("build"));
-        if (design.vessel().isPresent()) {
-            gaps.add(new NotAssessed("panes_and_floor", Place.of(Stage.VESSEL), List.of()));
+        if (design.vessel().isPresent() && panes.isEmpty()) {
+            gaps.add(new NotAssessed("panes", Place.of(Stage.VESSEL), List.of()));
         }
         return gaps;
     }

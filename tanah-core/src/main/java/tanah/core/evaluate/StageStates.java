@@ -32,8 +32,14 @@ final class StageStates {
                 box && design.room().isPresent());
         boolean layers = !design.ground().layers().isEmpty();
         put(states, findings, Stage.GROUND, layers, layers && box);
-        begun(states, Stage.HARDSCAPE, !design.hardscape().isEmpty());
-        begun(states, Stage.WATER, design.water().isPresent());
+        put(
+                states,
+                findings,
+                Stage.HARDSCAPE,
+                !design.hardscape().isEmpty(),
+                box && !design.hardscape().isEmpty());
+        boolean filled = design.water().filter(w -> w.fill().isGiven()).isPresent();
+        put(states, findings, Stage.WATER, design.water().isPresent(), box && filled);
         begun(states, Stage.HEAT, design.kept().sizeOf("devices") > 0);
         begun(states, Stage.AIR, design.kept().has("air"));
         begun(states, Stage.PLANTING, design.kept().sizeOf("plants") > 0);

@@ -63,6 +63,27 @@ public record Remedy(String key, List<Measure> measures, List<String> words, Act
         /** Choose a school. */
         record SetSchool(String choice, String option) implements Action {}
 
+        /** Fill to another level (m). */
+        record SetLevel(double level) implements Action {}
+
+        /** Build the wall between land and water to another height (m). */
+        record SetDamTop(String dam, double top) implements Action {}
+
+        /** Make the wall of a kind that seals. */
+        record SealDam(String dam, String kind) implements Action {}
+
+        /** Take soil in the water as wanted. */
+        record AcceptWicking() implements Action {}
+
+        /** Lay a ramp into the water: heights of its ends, its length along the slope and its width (m). */
+        record AddRamp(double foot, double top, double length, double width) implements Action {}
+
+        /** Stand a piece on the base, on a pad of an area (m²). */
+        record StandOnBase(String item, double pad) implements Action {}
+
+        /** Hold a piece down with stone (kg). */
+        record AnchorItem(String item, double mass) implements Action {}
+
         /** Choose another vessel from the list. */
         record SetVessel(String vessel) implements Action {}
     }

@@ -11,6 +11,7 @@ import tanah.core.design.Design;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.Layer;
 import tanah.core.design.Solids;
+import tanah.core.design.WaterPart;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.geometry.Point;
 import tanah.core.vessel.Vessel;
@@ -22,7 +23,7 @@ public final class GroundModel {
     public static GroundResult compute(Design design, Vessel vessel, Catalogue catalogue) {
         Terrain terrain = Terrain.bare(vessel.outline(), vessel.length(), vessel.width());
         for (Dam dam : design.ground().dams()) {
-            if (!dam.kind().equals("none")) {
+            if (dam.isWall()) {
                 terrain = terrain.withDam(dam.region().outline(), dam.top());
             }
         }
@@ -47,25 +48,45 @@ public final class GroundModel {
                 damVolume(terrain),
                 surface(terrain, false),
                 surface(terrain, true),
-                water(design, terrain, results),
+                water(design, vessel, terrain, results),
                 underBarrier(design, results));
     }
 
-    private static Optional<WaterVolumes> water(Design design, Terrain terrain, List<LayerResult> results) {
-        if (design.water().isEmpty() || design.water().get().level().isEmpty()) {
+    private static Optional<WaterVolumes> water(
+            Design design, Vessel vessel, Terrain terrain, List<LayerResult> results) {
+        if (design.water().isEmpty() || !design.water().get().fill().isGiven()) {
             return Optional.empty();
         }
-        List<WaterVolumes.Body> bodies = new ArrayList<>();
-        for (HardscapeItem item : design.hardscape()) {
-            if (item.inWater().orElse(false)) {
-                bodies.add(new WaterVolumes.Body(Solids.volume(item), item.base(), item.height()));
-            }
-        }
-        boolean sealed = design.ground().dams().stream().anyMatch(Dam::isWatertight);
-        Optional<ConvexPolygon> side =
-                sealed ? design.water().get().sideRegion().map(Layer.Region::outline) : Optional.empty();
-        double level = design.water().get().level().getAsDouble();
+        WaterPart water = design.water().get();
+        List<WaterVolumes.Body> bodies = bodies(design);
+        Optional<ConvexPolygon> side = side(design);
+        // an amount that does not fit stands at the rim, where the rules find it
+        double level = water.fill()
+                .level()
+                .orElseGet(() -> WaterVolumes.level(
+                                terrain,
+                                results,
+                                water.fill().volume().orElseThrow(),
+                                water.fill().countsFreeOnly(),
+                                vessel.height(),
+                                side,
+                                bodies)
+                        .orElse(vessel.height()));
         return Optional.of(WaterVolumes.at(terrain, results, level, side, bodies));
+    }
+
+    /** Where the water may stand: beside a dam that seals, or everywhere. */
+    public static Optional<ConvexPolygon> side(Design design) {
+        boolean sealed = design.ground().dams().stream().anyMatch(Dam::isWatertight);
+        return sealed ? design.water().flatMap(WaterPart::sideRegion).map(Layer.Region::outline) : Optional.empty();
+    }
+
+    /** Hardscape that stands in the water. */
+    public static List<WaterVolumes.Body> bodies(Design design) {
+        return design.hardscape().stream()
+                .filter(HardscapeItem::stands)
+                .map(i -> new WaterVolumes.Body(Solids.volume(i), i.base(), i.height()))
+                .toList();
     }
 
     private static GroundResult.UnderBarrier underBarrier(Design design, List<LayerResult> results) {

@@ -2,18 +2,38 @@ package tanah.core.ground;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import tanah.core.geometry.ConvexPolygon;
+import tanah.core.geometry.Plane;
+import tanah.core.geometry.Point;
 
 /**
- * Water at a level: free above the ground, and in the pores of what stands below the level. Needed here for masses and
- * for the drawing; the rules of the water stage are not judged yet.
+ * Water at a level: free above the ground, and in the pores of what stands below the level.
  *
- * @param level    above the inner base (m)
- * @param free     free water, less what hardscape displaces (m³)
- * @param pore     water in pores below the level (m³)
- * @param surface  area of open water (m²)
+ * @param level     above the inner base (m)
+ * @param free      free water, less what hardscape displaces (m³)
+ * @param pore      water in pores below the level (m³)
+ * @param drainable part of it that a siphon gets back (m³)
+ * @param displaced by hardscape (m³)
+ * @param surface   area of open water (m²)
+ * @param depthMin  of open water (m)
+ * @param depthMax  of open water (m)
+ * @param depthMean of open water (m), nothing displaced
+ * @param side      where the water may stand; empty: everywhere
  */
-public record WaterVolumes(double level, double free, double pore, double surface) {
+public record WaterVolumes(
+        double level,
+        double free,
+        double pore,
+        double drainable,
+        double displaced,
+        double surface,
+        double depthMin,
+        double depthMax,
+        double depthMean,
+        Optional<ConvexPolygon> side) {
+    private static final double NOTHING = 1e-10; // m³
+    private static final int STEPS = 80;
 
     /**
      * Solid things in the water.
@@ -23,10 +43,21 @@ public record WaterVolumes(double level, double free, double pore, double surfac
      * @param height (m)
      */
     public record Body(double volume, double base, double height) {
-        double below(double level) {
+        /** What lies under a level (m³), the body taken for a prism. */
+        public double below(double level) {
             double share = Math.max(0, Math.min(1, (level - base) / height));
             return volume * share;
         }
+    }
+
+    /** Free water and what stands in pores (m³): what a first fill takes. */
+    public double total() {
+        return free + pore;
+    }
+
+    /** Water that comes and goes with the level (m³): what a change can reach. */
+    public double turnsOver() {
+        return free + drainable;
     }
 
     /**
@@ -39,7 +70,10 @@ public record WaterVolumes(double level, double free, double pore, double surfac
             Terrain terrain, List<LayerResult> layers, double level, Optional<ConvexPolygon> side, List<Body> bodies) {
         double gross = 0;
         double pore = 0;
+        double drainable = 0;
         double surface = 0;
+        double least = Double.MAX_VALUE;
+        double most = 0;
         for (Cell cell : terrain.cells()) {
             Optional<ConvexPolygon> here =
                     side.isEmpty() ? Optional.of(cell.plan()) : cell.plan().intersect(side.get());
@@ -49,25 +83,70 @@ public record WaterVolumes(double level, double free, double pore, double surfac
             ConvexPolygon plan = here.get();
             double free = plan.roomBelow(cell.top(), level);
             gross += free;
-            if (free > 1e-10) {
-                surface += plan.where(tanah.core.geometry.Plane.level(level).minus(cell.top()))
-                        .map(ConvexPolygon::area)
-                        .orElse(0.0);
+            if (free > NOTHING) {
+                Plane depth = Plane.level(level).minus(cell.top());
+                ConvexPolygon wet = plan.where(depth).orElseThrow();
+                surface += wet.area();
+                for (Point p : wet.corners()) {
+                    least = Math.min(least, Math.max(0, depth.at(p)));
+                    most = Math.max(most, depth.at(p));
+                }
             }
             for (Slab slab : cell.slabs()) {
-                pore += (plan.roomBelow(slab.lower(), level) - plan.roomBelow(slab.upper(), level))
-                        * poreShare(layers, slab.layer());
+                double bulk = plan.roomBelow(slab.lower(), level) - plan.roomBelow(slab.upper(), level);
+                Optional<LayerResult> layer = layer(layers, slab.layer());
+                pore += bulk * layer.map(LayerResult::poreShare).orElse(0.0);
+                drainable += bulk * layer.map(LayerResult::drainable).orElse(0.0);
             }
         }
         double displaced = bodies.stream().mapToDouble(b -> b.below(level)).sum();
-        return new WaterVolumes(level, Math.max(0, gross - displaced), pore, surface);
+        return new WaterVolumes(
+                level,
+                Math.max(0, gross - displaced),
+                pore,
+                drainable,
+                displaced,
+                surface,
+                surface > 0 ? least : 0,
+                most,
+                surface > 0 ? gross / surface : 0,
+                side);
     }
 
-    private static double poreShare(List<LayerResult> layers, String id) {
-        return layers.stream()
-                .filter(l -> l.id().equals(id))
-                .mapToDouble(LayerResult::poreShare)
-                .findFirst()
-                .orElse(0);
+    /**
+     * Level that an amount of water reaches (m); empty if it does not fit under the height.
+     *
+     * @param freeOnly whether the amount is the free water; otherwise what soaks in counts as well
+     */
+    public static OptionalDouble level(
+            Terrain terrain,
+            List<LayerResult> layers,
+            double volume,
+            boolean freeOnly,
+            double height,
+            Optional<ConvexPolygon> side,
+            List<Body> bodies) {
+        if (amount(at(terrain, layers, height, side, bodies), freeOnly) < volume) {
+            return OptionalDouble.empty();
+        }
+        double low = 0;
+        double high = height;
+        for (int i = 0; i < STEPS; i++) {
+            double middle = (low + high) / 2;
+            if (amount(at(terrain, layers, middle, side, bodies), freeOnly) < volume) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return OptionalDouble.of((low + high) / 2);
+    }
+
+    private static double amount(WaterVolumes water, boolean freeOnly) {
+        return freeOnly ? water.free() : water.total();
+    }
+
+    private static Optional<LayerResult> layer(List<LayerResult> layers, String id) {
+        return layers.stream().filter(l -> l.id().equals(id)).findFirst();
     }
 }

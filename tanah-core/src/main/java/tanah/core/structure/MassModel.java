@@ -12,14 +12,16 @@ import tanah.core.design.HardscapeItem;
 import tanah.core.design.Layer;
 import tanah.core.design.Solids;
 import tanah.core.design.VesselPlan;
+import tanah.core.design.WaterPart;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.ground.Cell;
 import tanah.core.ground.GroundResult;
 import tanah.core.ground.LayerResult;
 import tanah.core.ground.Slab;
 import tanah.core.vessel.Vessel;
+import tanah.core.water.WaterProperties;
 
-/** Adds up the masses of a design. Water at 1000 kg/m³ (within 0.4 % from 0 to 30 °C, and on the heavy side). */
+/** Adds up the masses of a design. Water in the ground at 1000 kg/m³ (within 0.4 %, and on the heavy side). */
 public final class MassModel {
     private static final double WATER_DENSITY = 1000;
     private static final double DAM_DENSITY = 30; // kg/m³, foam, where the plan does not say
@@ -47,7 +49,11 @@ public final class MassModel {
         double dam = ground.damVolume() * damDensity;
         double dry = ground.layers().stream().mapToDouble(LayerResult::dryMass).sum();
         double water = groundWater(design, ground);
-        double free = ground.water().map(w -> w.free() * WATER_DENSITY).orElse(0.0);
+        double free = ground.water()
+                .map(w -> w.free()
+                        * WaterProperties.density(
+                                design.water().map(WaterPart::celsius).orElse(20.0)))
+                .orElse(0.0);
         double fittings = structure.fittings().orElse(0);
         double stand = structure.stand().orElse(0);
         double rest = fittings + dam + hardscape + free + stand;

@@ -2,7 +2,8 @@ package tanah.core.units;
 
 /**
  * Units in which a number is shown or typed. {@code toSi} and {@code fromSi} are the only conversions in the project.
- * Factors are exact by definition (NIST Special Publication 811); °F by its definition.
+ * Factors are exact by definition (NIST Special Publication 811); °F by its definition; a degree of hardness is 17.848 mg/l of
+ * calcium carbonate.
  */
 public enum Unit {
     CENTIMETRE("cm", 0.01),
@@ -25,6 +26,15 @@ public enum Unit {
     MONTH("months", 1),
     COUNT("", 1),
     KILOGRAM_PER_LITRE("kg/l", 1000),
+    MILLIGRAM_PER_LITRE("mg/l", 1e-3),
+    DEGREE_HARDNESS("°dH", 17.848e-3),
+    DAY("d", 86400),
+    HOUR("h", 3600),
+    LITRE_PER_HOUR("l/h", 1e-3 / 3600),
+    WATT("W", 1),
+    MEGAPASCAL("MPa", 1e6),
+    KILOPASCAL("kPa", 1e3),
+    CENTIMETRE_PER_SECOND("cm/s", 0.01),
     MONEY("", 1);
 
     private final String symbol;

@@ -26,7 +26,7 @@ final class BoxChecks {
             return problems;
         }
         design.water().ifPresent(water -> {
-            if (water.level().orElse(0) > vessel.rim() + 1e-9) {
+            if (water.fill().level().orElse(0) > vessel.rim() + 1e-9) {
                 problems.add(new Problem(
                         "/water/level_cm", "the level is over the rim", "at most %.1f".formatted(vessel.rim() * 100)));
             }

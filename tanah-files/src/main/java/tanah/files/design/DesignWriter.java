@@ -9,16 +9,19 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.design.Dam;
 import tanah.core.design.Design;
+import tanah.core.design.Fixing;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.Kept;
 import tanah.core.design.Layer;
 import tanah.core.design.NeedOverride;
 import tanah.core.design.Probe;
+import tanah.core.design.Ramp;
 import tanah.core.design.Recipe;
 import tanah.core.design.Resident;
 import tanah.core.design.RoomPlan;
 import tanah.core.design.SchoolChoice;
 import tanah.core.design.Surface;
+import tanah.core.design.Tap;
 import tanah.core.design.VesselPlan;
 import tanah.core.design.WaterPart;
 import tanah.core.geometry.Point;
@@ -281,15 +284,65 @@ public final class DesignWriter {
         putDensity(node, h.density());
         put(node, "mass_kg", h.mass(), Unit.KILOGRAM);
         put(node, "in_water", h.inWater());
+        Fixing fixing = h.fixing();
+        fixing.support().ifPresent(v -> node.put("support", v.word()));
+        put(node, "pad_cm2", fixing.pad(), Unit.SQUARE_CENTIMETRE);
+        put(node, "contact_cm2", fixing.contact(), Unit.SQUARE_CENTIMETRE);
+        put(node, "anchor_kg", fixing.anchor(), Unit.KILOGRAM);
+        put(node, "wedge_gap_cm", fixing.gap(), Unit.CENTIMETRE);
+        put(node, "length_cm", fixing.length(), Unit.CENTIMETRE);
+        put(node, "swell_frac", fixing.swelling(), Unit.SHARE);
+        h.hide().ifPresent(v -> {
+            ObjectNode hide = node.putObject("hide").put("kind", v.kind());
+            keep(hide, v.kept());
+        });
         keep(node, h.kept());
         return node;
     }
 
     private static ObjectNode water(WaterPart w) {
         ObjectNode node = JSON.objectNode();
-        put(node, "level_cm", w.level(), Unit.CENTIMETRE);
+        put(node, "level_cm", w.fill().level(), Unit.CENTIMETRE);
+        put(node, "volume_l", w.fill().volume(), Unit.LITRE);
+        w.fill().counts().ifPresent(v -> node.put("volume_counts", v));
+        put(node, "temp_c", w.temperature(), Unit.CELSIUS);
         w.sideRegion().ifPresent(r -> node.set("side_region_cm", region(r)));
+        put(node, "barrier_margin_cm", w.margins().barrier(), Unit.CENTIMETRE);
+        put(node, "accept_wicking", w.margins().acceptWicking());
+        put(node, "lowest_level_cm", w.margins().lowestLevel(), Unit.CENTIMETRE);
+        put(node, "wave_cm", w.margins().wave(), Unit.CENTIMETRE);
+        list(node, "ramps", w.ramps(), DesignWriter::ramp);
+        w.tap().ifPresent(t -> node.set("tap", tap(t)));
+        w.changes().ifPresent(c -> {
+            ObjectNode changes = node.putObject("changes");
+            put(changes, "fraction", c.fraction(), Unit.SHARE);
+            put(changes, "interval_d", c.interval(), Unit.DAY);
+        });
+        put(node, "target_no3_mg_l", w.targetNitrate(), Unit.MILLIGRAM_PER_LITRE);
         keep(node, w.kept());
+        return node;
+    }
+
+    private static ObjectNode ramp(Ramp r) {
+        ObjectNode node = JSON.objectNode().put("id", r.id());
+        node.put("foot_cm", cm(r.foot()));
+        node.put("top_cm", cm(r.top()));
+        node.put("length_cm", cm(r.length()));
+        node.put("width_cm", cm(r.width()));
+        put(node, "rough", r.rough());
+        keep(node, r.kept());
+        return node;
+    }
+
+    private static ObjectNode tap(Tap t) {
+        ObjectNode node = JSON.objectNode();
+        put(node, "ph", t.ph(), Unit.COUNT);
+        put(node, "kh_dh", t.alkalinity(), Unit.DEGREE_HARDNESS);
+        put(node, "gh_dh", t.hardness(), Unit.DEGREE_HARDNESS);
+        put(node, "no3_mg_l", t.nitrate(), Unit.MILLIGRAM_PER_LITRE);
+        put(node, "cl_mg_l", t.chlorine(), Unit.MILLIGRAM_PER_LITRE);
+        put(node, "chloramine", t.chloramine());
+        put(node, "ec_us_cm", t.conductivity(), Unit.COUNT);
         return node;
     }
 

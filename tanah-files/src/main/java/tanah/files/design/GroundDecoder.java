@@ -6,12 +6,16 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import tanah.core.design.ChangeSchedule;
 import tanah.core.design.Dam;
+import tanah.core.design.Fixing;
 import tanah.core.design.Ground;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.Layer;
+import tanah.core.design.Ramp;
 import tanah.core.design.Recipe;
 import tanah.core.design.Surface;
+import tanah.core.design.Tap;
 import tanah.core.design.WaterPart;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.geometry.Point;
@@ -125,11 +129,64 @@ final class GroundDecoder {
                 density(f),
                 f.optional("mass_kg", Unit.KILOGRAM),
                 f.flag("in_water"),
+                fixing(f),
+                f.object("hide").map(h -> new HardscapeItem.Hide(h.text("kind"), h.rest())),
                 f.rest());
     }
 
+    private static Fixing fixing(Fields f) {
+        return new Fixing(
+                f.optionalText("support").map(v -> Fixing.Support.valueOf(v.toUpperCase(Locale.ROOT))),
+                f.optional("pad_cm2", Unit.SQUARE_CENTIMETRE),
+                f.optional("contact_cm2", Unit.SQUARE_CENTIMETRE),
+                f.optional("anchor_kg", Unit.KILOGRAM),
+                f.optional("wedge_gap_cm", Unit.CENTIMETRE),
+                f.optional("length_cm", Unit.CENTIMETRE),
+                f.optional("swell_frac", Unit.SHARE));
+    }
+
     static WaterPart water(Fields f) {
-        return new WaterPart(f.optional("level_cm", Unit.CENTIMETRE), region(f.take("side_region_cm")), f.rest());
+        return new WaterPart(
+                new WaterPart.Fill(
+                        f.optional("level_cm", Unit.CENTIMETRE),
+                        f.optional("volume_l", Unit.LITRE),
+                        f.optionalText("volume_counts")),
+                region(f.take("side_region_cm")),
+                f.optional("temp_c", Unit.CELSIUS),
+                new WaterPart.Margins(
+                        f.optional("barrier_margin_cm", Unit.CENTIMETRE),
+                        f.flag("accept_wicking"),
+                        f.optional("lowest_level_cm", Unit.CENTIMETRE),
+                        f.optional("wave_cm", Unit.CENTIMETRE)),
+                f.objects("ramps").stream().map(GroundDecoder::ramp).toList(),
+                f.object("tap").map(GroundDecoder::tap),
+                f.object("changes")
+                        .map(c -> new ChangeSchedule(
+                                c.optional("fraction", Unit.SHARE), c.optional("interval_d", Unit.DAY))),
+                f.optional("target_no3_mg_l", Unit.MILLIGRAM_PER_LITRE),
+                f.rest());
+    }
+
+    private static Ramp ramp(Fields f) {
+        return new Ramp(
+                f.text("id"),
+                f.number("foot_cm", Unit.CENTIMETRE),
+                f.number("top_cm", Unit.CENTIMETRE),
+                f.number("length_cm", Unit.CENTIMETRE),
+                f.number("width_cm", Unit.CENTIMETRE),
+                f.flag("rough"),
+                f.rest());
+    }
+
+    private static Tap tap(Fields f) {
+        return new Tap(
+                f.optional("ph", Unit.COUNT),
+                f.optional("kh_dh", Unit.DEGREE_HARDNESS),
+                f.optional("gh_dh", Unit.DEGREE_HARDNESS),
+                f.optional("no3_mg_l", Unit.MILLIGRAM_PER_LITRE),
+                f.optional("cl_mg_l", Unit.MILLIGRAM_PER_LITRE),
+                f.flag("chloramine"),
+                f.optional("ec_us_cm", Unit.COUNT));
     }
 
     private static java.util.OptionalDouble density(Fields f) {

@@ -13,9 +13,13 @@ import tanah.core.finding.Measure;
 import tanah.core.finding.Remedy;
 import tanah.core.ground.GroundResult;
 import tanah.core.ground.LayerResult;
+import tanah.core.ground.WaterVolumes;
 import tanah.core.structure.MassResult;
+import tanah.core.structure.PanePlate;
+import tanah.core.structure.PaneResult;
 import tanah.core.units.Unit;
 import tanah.core.vessel.Vessel;
+import tanah.core.water.LandWater;
 import tools.jackson.core.StreamWriteFeature;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -42,7 +46,12 @@ public final class EvaluationWriter {
         e.vessel().ifPresent(v -> root.set("vessel", vessel(v)));
         space(root, e);
         e.ground().ifPresent(g -> ground(root, g));
+        e.water().ifPresent(w -> {
+            root.set("water", water(w));
+            litres((ObjectNode) root.get("ground"), "air_l", w.air());
+        });
         e.mass().ifPresent(m -> root.set("structure", mass(m)));
+        e.panes().ifPresent(p -> panes((ObjectNode) root.get("structure"), p));
         e.shopping().ifPresent(s -> root.set("shopping", shopping(s)));
         ArrayNode findings = root.putArray("findings");
         e.findings().forEach(f -> findings.add(finding(f)));
@@ -97,13 +106,53 @@ public final class EvaluationWriter {
         cm(ground, "surface_max_cm", g.surfaceMax());
         litres(ground, "under_barrier_full_l", g.underBarrier().full());
         litres(ground, "under_barrier_drainable_l", g.underBarrier().drainable());
-        g.water().ifPresent(w -> {
-            ObjectNode water = root.putObject("water");
-            cm(water, "level_cm", w.level());
-            litres(water, "free_water_l", w.free());
-            litres(water, "pore_water_l", w.pore());
-            number(water, "surface_cm2", Unit.SQUARE_CENTIMETRE.fromSi(w.surface()));
+    }
+
+    private static ObjectNode water(LandWater state) {
+        ObjectNode water = JSON.objectNode();
+        WaterVolumes w = state.water();
+        cm(water, "level_cm", w.level());
+        litres(water, "free_water_l", w.free());
+        litres(water, "pore_water_l", w.pore());
+        litres(water, "total_water_l", w.total());
+        litres(water, "drainable_pore_l", w.drainable());
+        litres(water, "displaced_l", w.displaced());
+        number(water, "surface_cm2", Unit.SQUARE_CENTIMETRE.fromSi(w.surface()));
+        cm(water, "depth_min_cm", w.depthMin());
+        cm(water, "depth_max_cm", w.depthMax());
+        cm(water, "depth_mean_cm", w.depthMean());
+        number(water, "land_area_frac", state.landShare());
+        number(water, "water_area_frac", state.waterShare());
+        number(water, "barrier_area_frac", state.damShare());
+        number(water, "land_volume_frac", state.landByVolume());
+        number(water, "litres_per_cm", Unit.LITRE.fromSi(state.perMetre()) / 100);
+        cm(water, "highest_level_cm", state.highest());
+        state.overDam().ifPresent(v -> cm(water, "barrier_freeboard_cm", v));
+        cm(water, "rim_freeboard_cm", state.underRim());
+        state.wicking().ifPresent(k -> {
+            cm(water, "soil_underside_cm", k.underside());
+            cm(water, "wick_gap_cm", k.gap());
+            cm(water, "wick_needed_cm", k.needed());
         });
+        return water;
+    }
+
+    private static void panes(ObjectNode structure, PaneResult p) {
+        ObjectNode panes = structure.putObject("panes");
+        pane(panes.putObject("front"), p, p.front());
+        pane(panes.putObject("side"), p, p.side());
+        p.divider().ifPresent(d -> {
+            ObjectNode divider = structure.putObject("divider");
+            number(divider, "sigma_mpa", Unit.MEGAPASCAL.fromSi(d.stress()));
+            number(divider, "deflection_mm", Unit.MILLIMETRE.fromSi(d.deflection()));
+        });
+    }
+
+    private static void pane(ObjectNode node, PaneResult p, PanePlate.Result pane) {
+        number(node, "q_bottom_pa", p.pressure());
+        cm(node, "loaded_height_cm", p.loaded());
+        number(node, "sigma_mpa", Unit.MEGAPASCAL.fromSi(pane.stress()));
+        number(node, "deflection_mm", Unit.MILLIMETRE.fromSi(pane.deflection()));
     }
 
     private static ObjectNode layer(LayerResult l) {
@@ -203,6 +252,14 @@ public final class EvaluationWriter {
             case PERCENT -> "_pct";
             case DEGREE -> "_deg";
             case SQUARE_METRE -> "_m2";
+            case SQUARE_CENTIMETRE -> "_cm2";
+            case MEGAPASCAL -> "_mpa";
+            case KILOPASCAL -> "_kpa";
+            case MILLIGRAM_PER_LITRE -> "_mg_l";
+            case WATT -> "_w";
+            case HOUR -> "_h";
+            case DAY -> "_d";
+            case CENTIMETRE_PER_SECOND -> "_cm_s";
             default -> "";
         };
     }

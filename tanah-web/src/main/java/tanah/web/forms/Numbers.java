@@ -168,7 +168,13 @@ public final class Numbers {
             case DEGREE -> fixed(shown, 1) + "°";
             case MONTH -> upTo(shown, shown < 10 ? 1 : 0);
             case SHARE -> upTo(shown, 2);
-            default -> upTo(shown, 1);
+            case MEGAPASCAL -> upTo(shown, 2) + THIN + "MPa";
+            case SQUARE_CENTIMETRE -> upTo(shown, 0) + THIN + "cm²";
+            default ->
+                upTo(shown, 1)
+                        + (measure.unit().symbol().isEmpty()
+                                ? ""
+                                : THIN + measure.unit().symbol());
         };
     }
 }

@@ -1,0 +1,11 @@
+package tanah.core.design;
+
+import java.util.OptionalDouble;
+
+/**
+ * Water changes.
+ *
+ * @param fraction of the water replaced each time, 0 to 1
+ * @param interval between two (s)
+ */
+public record ChangeSchedule(OptionalDouble fraction, OptionalDouble interval) {}

@@ -1,0 +1,149 @@
+package tanah.core.structure;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.VesselModel;
+import tanah.core.design.Boxes;
+import tanah.core.design.Dam;
+import tanah.core.design.Design;
+import tanah.core.design.VesselPlan;
+import tanah.core.geometry.Point;
+import tanah.core.ground.Cell;
+import tanah.core.ground.GroundResult;
+import tanah.core.ground.LayerResult;
+import tanah.core.ground.Soil;
+import tanah.core.vessel.Material;
+import tanah.core.vessel.Vessel;
+
+/**
+ * Panes of a rectangular box under its filling. Soil at rest after J. Jaky (1944), K0 = 1 - sin φ; wet soil, buoyant
+ * under water; the highest ground at any wall acts on all. Conservative.
+ */
+public final class PaneModel {
+    private static final double GRAVITY = 9.80665;
+    private static final double WATER = 1000;
+    private static final double STEEPEST_REPOSE = Math.toRadians(60);
+    private static final double USUAL_REPOSE = Math.toRadians(35);
+
+    private PaneModel() {}
+
+    /** Stiffness and strength of a pane material; sources stand beside each value. */
+    record Strength(double elasticity, double poisson, double working, double limit) {
+        static Optional<Strength> of(Material material) {
+            return switch (material) {
+                // 5.0: 19.2 MPa over 3.84, common practice; 7.25: EN 16612, 45 MPa x 0.29 / 1.8 for lasting loads
+                case GLASS_ANNEALED -> Optional.of(new Strength(70e9, 0.23, 5.0e6, 7.25e6));
+                // from memory, the plastics with their long-term modulus
+                case GLASS_TEMPERED -> Optional.of(new Strength(70e9, 0.23, 20e6, 40e6));
+                case ACRYLIC -> Optional.of(new Strength(1.6e9, 0.37, 5.2e6, 7.0e6));
+                case POLYCARBONATE -> Optional.of(new Strength(1.8e9, 0.37, 9e6, 12e6));
+                case PVC_FOAM -> Optional.of(new Strength(0.7e9, 0.35, 2.5e6, 4e6));
+                case PLYWOOD -> Optional.of(new Strength(4.0e9, 0.25, 5e6, 8e6));
+                case POLYPROPYLENE, ALUMINIUM_MESH -> Optional.empty();
+            };
+        }
+    }
+
+    /** Empty for other shapes, unknown panes, or nothing that presses. */
+    public static Optional<PaneResult> compute(
+            Design design, Vessel vessel, GroundResult ground, MassResult mass, Catalogue catalogue) {
+        VesselPlan plan = design.vessel().orElseThrow();
+        Optional<VesselModel> model = plan.catalogue().flatMap(catalogue::findVessel);
+        VesselPlan.Shape shape = plan.shape().orElse(VesselPlan.Shape.RECTANGLE);
+        boolean flat = shape == VesselPlan.Shape.RECTANGLE || shape == VesselPlan.Shape.CUBE;
+        OptionalDouble pane = plan.pane();
+        Optional<Strength> strength = Strength.of(
+                plan.material().orElseGet(() -> model.map(Boxes::material).orElse(Material.GLASS_ANNEALED)));
+        Load load = load(ground);
+        if (!flat || pane.isEmpty() || strength.isEmpty() || load.height <= 0) {
+            return Optional.empty();
+        }
+        Strength s = strength.get();
+        boolean held = !plan.kept().text("top").orElse("rimless").equals("rimless");
+        double t = pane.getAsDouble();
+        PanePlate.Load pressure = new PanePlate.Load(load.pressure, 0, load.height);
+        return Optional.of(new PaneResult(
+                load.pressure,
+                load.height,
+                plate(vessel.length(), vessel.height(), t, held, s).under(pressure),
+                plate(vessel.width(), vessel.height(), t, held, s).under(pressure),
+                divider(design, ground),
+                s.working(),
+                s.limit(),
+                base(plan, vessel, mass, s)));
+    }
+
+    private static PanePlate plate(double width, double height, double t, boolean held, Strength s) {
+        return new PanePlate(width, height, t, held, s.elasticity(), s.poisson());
+    }
+
+    private record Load(double pressure, double height) {}
+
+    private static Load load(GroundResult ground) {
+        double water = ground.water().map(w -> w.level()).orElse(0.0);
+        double soil = 0;
+        for (Cell cell : ground.terrain().cells()) {
+            if (!cell.dam()) {
+                for (Point p : cell.plan().corners()) {
+                    soil = Math.max(soil, cell.top().at(p));
+                }
+            }
+        }
+        double density = 0;
+        double repose = STEEPEST_REPOSE;
+        for (LayerResult layer : ground.layers()) {
+            Soil s = ground.soils().get(layer.id());
+            if (s != null && layer.shape().exists()) {
+                density = Math.max(density, s.dryDensity() + WATER * layer.dripContent());
+                repose = Math.min(repose, s.repose());
+            }
+        }
+        double atRest = 1 - Math.sin(repose < STEEPEST_REPOSE ? repose : USUAL_REPOSE);
+        double effective = soil > 0 ? Math.max(density - WATER * Math.min(1, water / soil), 0.3 * density) : 0;
+        return new Load(GRAVITY * (WATER * water + atRest * effective * soil), Math.max(water, soil));
+    }
+
+    private static Optional<PanePlate.Result> divider(Design design, GroundResult ground) {
+        Optional<Dam> wall = design.ground().dams().stream()
+                .filter(Dam::isWatertight)
+                .filter(d -> d.kind().equals("glass") || d.kind().equals("acrylic"))
+                .findFirst();
+        double level = ground.water().map(w -> w.level()).orElse(0.0);
+        if (wall.isEmpty() || level <= 0) {
+            return Optional.empty();
+        }
+        double x0 = Double.MAX_VALUE;
+        double x1 = -Double.MAX_VALUE;
+        double y0 = Double.MAX_VALUE;
+        double y1 = -Double.MAX_VALUE;
+        for (Point p : wall.get().region().outline().corners()) {
+            x0 = Math.min(x0, p.x());
+            x1 = Math.max(x1, p.x());
+            y0 = Math.min(y0, p.y());
+            y1 = Math.max(y1, p.y());
+        }
+        double length = Math.max(x1 - x0, y1 - y0);
+        double thickness = Math.min(x1 - x0, y1 - y0);
+        Strength s = Strength.of(wall.get().kind().equals("glass") ? Material.GLASS_ANNEALED : Material.ACRYLIC)
+                .orElseThrow();
+        double head = Math.min(level, wall.get().top());
+        return Optional.of(plate(length, wall.get().top(), thickness, false, s)
+                .under(new PanePlate.Load(WATER * GRAVITY * level, WATER * GRAVITY * (level - head), head)));
+    }
+
+    private static OptionalDouble base(VesselPlan plan, Vessel vessel, MassResult mass, Strength s) {
+        if (!plan.kept().text("base_support").orElse("full").equals("perimeter")) {
+            return OptionalDouble.empty();
+        }
+        double load = (mass.onStand() - mass.vessel()) * GRAVITY / vessel.floorArea();
+        double t = plan.base().orElseGet(() -> plan.pane().orElseThrow());
+        return OptionalDouble.of(new BasePlate(
+                        Math.max(vessel.length(), vessel.width()),
+                        Math.min(vessel.length(), vessel.width()),
+                        t,
+                        s.elasticity(),
+                        s.poisson())
+                .stress(load));
+    }
+}

@@ -1,0 +1,113 @@
+package tanah.core.structure;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.design.Design;
+import tanah.core.design.HardscapeItem;
+import tanah.core.design.Solids;
+import tanah.core.finding.Finding;
+import tanah.core.finding.Measure;
+import tanah.core.finding.Place;
+import tanah.core.finding.Remedy;
+import tanah.core.finding.RuleId;
+import tanah.core.finding.Severity;
+import tanah.core.finding.Stage;
+import tanah.core.geometry.ConvexPolygon;
+import tanah.core.geometry.Point;
+import tanah.core.units.Unit;
+
+/**
+ * Pieces that rest on other pieces, and whether they tip with an animal on the edge: the centre of mass against the
+ * edges of all that it rests on, and a push of half the animal's weight at the top (common practice).
+ */
+public final class RestRule {
+    public static final RuleId TIPS = new RuleId("GW-071");
+    public static final RuleId STAYS = new RuleId("GW-072");
+
+    private static final double TOUCH = 0.01; // m between a top and the underside on it
+    private static final double PUSH = 0.5;
+    private static final double SAFE = 1.5;
+    private static final double LEAN = Math.toRadians(10);
+
+    private RestRule() {}
+
+    /** @param animal mass of the heaviest animal (kg), 0: not known */
+    public static List<Finding> judge(Design design, double animal, Catalogue catalogue) {
+        List<Finding> findings = new ArrayList<>();
+        for (HardscapeItem item : design.hardscape()) {
+            List<ConvexPolygon> contacts = contacts(item, design.hardscape());
+            OptionalDouble mass = Solids.mass(item, catalogue);
+            if (!contacts.isEmpty() && mass.isPresent()) {
+                findings.add(judge(item, contacts, mass.getAsDouble(), animal));
+            }
+        }
+        return findings;
+    }
+
+    private static List<ConvexPolygon> contacts(HardscapeItem item, List<HardscapeItem> all) {
+        List<ConvexPolygon> contacts = new ArrayList<>();
+        ConvexPolygon plan = new ConvexPolygon(item.outline());
+        for (HardscapeItem under : all) {
+            if (!under.id().equals(item.id()) && Math.abs(under.top() - item.base()) <= TOUCH && item.base() > TOUCH) {
+                plan.intersect(new ConvexPolygon(under.outline())).ifPresent(contacts::add);
+            }
+        }
+        return contacts;
+    }
+
+    private static Finding judge(HardscapeItem item, List<ConvexPolygon> contacts, double mass, double animal) {
+        Point centre = new ConvexPolygon(item.outline()).centroid();
+        double edge = Double.MAX_VALUE;
+        double safety = Double.MAX_VALUE;
+        for (int side = 0; side < 4; side++) {
+            double rim = side(contacts, side);
+            double e = along(centre, side) - rim;
+            double reach = Math.max(0, rim - outermost(item, side));
+            double topples = animal * (reach + PUSH * item.height());
+            edge = Math.min(edge, e);
+            safety = Math.min(safety, topples > 0 ? mass * e / topples : Double.MAX_VALUE);
+        }
+        double tilt = Math.atan2(edge, item.height() / 2);
+        boolean stop = edge <= 1e-9 || safety < 1;
+        boolean caution = safety < SAFE || tilt < LEAN;
+        List<Measure> numbers = List.of(
+                new Measure("edge", edge, Unit.CENTIMETRE),
+                new Measure("tilt", tilt, Unit.DEGREE),
+                new Measure("safety", Math.min(safety, 99), Unit.SHARE));
+        Place place = Place.part(Stage.HARDSCAPE, item.id());
+        String name = PieceRules.name(item);
+        return stop || caution
+                ? Finding.of(
+                                TIPS,
+                                stop ? Severity.STOP : Severity.CAUTION,
+                                place,
+                                numbers,
+                                List.of(Remedy.byHand("wider-rest"), Remedy.byHand("bond-stack")))
+                        .worded("", name)
+                : Finding.of(STAYS, Severity.GOOD, place, numbers, List.of()).worded("", name);
+    }
+
+    /** A coordinate that grows inwards from one of the four sides. */
+    private static double along(Point p, int side) {
+        return switch (side) {
+            case 0 -> p.x();
+            case 1 -> -p.x();
+            case 2 -> p.y();
+            default -> -p.y();
+        };
+    }
+
+    private static double side(List<ConvexPolygon> contacts, int side) {
+        return contacts.stream()
+                .flatMap(c -> c.corners().stream())
+                .mapToDouble(p -> along(p, side))
+                .min()
+                .orElseThrow();
+    }
+
+    private static double outermost(HardscapeItem item, int side) {
+        return item.outline().stream().mapToDouble(p -> along(p, side)).min().orElseThrow();
+    }
+}
