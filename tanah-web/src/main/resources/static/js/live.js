@@ -23,7 +23,7 @@ export class SignedOut extends Error {}
 export function place(page, ids, sent) {
   const focused = document.activeElement;
   const focusId = focused && focused.id;
-  const handle = focused && focused.dataset && focused.dataset.handle;
+  const held = focused && focused.dataset && focused.dataset.handle ? focused.dataset : null;
   const typing = focused && focused.matches && focused.matches("input") ? { id: focused.id, value: focused.value, stands: focused.dataset.stands } : null;
   const chosen = [...document.querySelectorAll("select[data-keep]")].map((s) => [s.id, s.value]);
   for (const id of ids) {
@@ -40,7 +40,7 @@ export function place(page, ids, sent) {
       again.value = typing.value;
     }
   }
-  const target = handle ? document.querySelector(`[data-handle="${handle}"]`) : focusId && document.getElementById(focusId);
+  const target = held ? document.querySelector(`[data-handle="${CSS.escape(held.handle)}"][data-op="${held.op}"]`) : focusId && document.getElementById(focusId);
   if (target && target !== document.activeElement) {
     target.focus({ preventScroll: true });
   }

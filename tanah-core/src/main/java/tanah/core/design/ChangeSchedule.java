@@ -8,4 +8,7 @@ import java.util.OptionalDouble;
  * @param fraction of the water replaced each time, 0 to 1
  * @param interval between two (s)
  */
-public record ChangeSchedule(OptionalDouble fraction, OptionalDouble interval) {}
+public record ChangeSchedule(OptionalDouble fraction, OptionalDouble interval) {
+    /** Nothing is said. */
+    public static final ChangeSchedule NONE = new ChangeSchedule(OptionalDouble.empty(), OptionalDouble.empty());
+}

@@ -97,6 +97,32 @@ public record HardscapeItem(
                 kept);
     }
 
+    /** The piece made of something else; the material's density counts again. */
+    public HardscapeItem madeOf(String newKind, String newMedia) {
+        return new HardscapeItem(
+                id,
+                name,
+                Optional.of(newKind),
+                Optional.of(newMedia),
+                outline,
+                givenBase,
+                height,
+                volume,
+                OptionalDouble.empty(),
+                mass,
+                inWater,
+                fixing,
+                hide,
+                kept);
+    }
+
+    /** The same piece under another id. */
+    public HardscapeItem copied(String newId) {
+        return new HardscapeItem(
+                newId, name, kind, media, outline, givenBase, height, volume, density, mass, inWater, fixing, hide,
+                kept);
+    }
+
     public HardscapeItem weighing(OptionalDouble newVolume, OptionalDouble newMass) {
         return new HardscapeItem(
                 id, name, kind, media, outline, givenBase, height, newVolume, density, newMass, inWater, fixing, hide,

@@ -135,6 +135,10 @@ public record Layer(
         return new Layer(id, kind, media, region, changed, options, kept);
     }
 
+    public Layer withRegion(Optional<Region> changed) {
+        return new Layer(id, kind, media, changed, surface, options, kept);
+    }
+
     public Layer withMedia(Recipe changed) {
         return new Layer(id, kind, Optional.of(changed), region, surface, options, kept);
     }

@@ -21,4 +21,15 @@ public record Tap(
         OptionalDouble nitrate,
         OptionalDouble chlorine,
         Optional<Boolean> chloramine,
-        OptionalDouble conductivity) {}
+        OptionalDouble conductivity) {
+
+    /** Nothing is known of it. */
+    public static final Tap UNKNOWN = new Tap(
+            OptionalDouble.empty(),
+            OptionalDouble.empty(),
+            OptionalDouble.empty(),
+            OptionalDouble.empty(),
+            OptionalDouble.empty(),
+            Optional.empty(),
+            OptionalDouble.empty());
+}

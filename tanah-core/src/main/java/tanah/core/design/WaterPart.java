@@ -115,6 +115,11 @@ public record WaterPart(
                 fill, sideRegion, temperature, margins, ramps, Optional.of(changed), changes, targetNitrate, kept);
     }
 
+    /** Without one of its ramps. */
+    public WaterPart withoutRamp(String id) {
+        return withRamps(ramps.stream().filter(r -> !r.id().equals(id)).toList());
+    }
+
     public WaterPart withChanges(ChangeSchedule schedule, OptionalDouble target) {
         return new WaterPart(fill, sideRegion, temperature, margins, ramps, tap, Optional.of(schedule), target, kept);
     }

@@ -16,6 +16,7 @@ import tanah.core.structure.MassResult;
 import tanah.core.structure.PaneResult;
 import tanah.core.vessel.Vessel;
 import tanah.core.water.LandWater;
+import tanah.core.water.WaterCare;
 
 /**
  * Everything that follows from a design. What could not be computed is empty and stands among {@code notAssessed}.
@@ -27,6 +28,7 @@ import tanah.core.water.LandWater;
  * @param ground      layers computed
  * @param mass        filled and wet
  * @param water       land and water at the level, if the plan has water
+ * @param care        warmth, changes and running in of the water
  * @param panes       stresses of flat panes, where they can be estimated
  * @param shopping    what to buy
  * @param findings    sorted by severity, rule, place
@@ -41,6 +43,7 @@ public record Evaluation(
         Optional<GroundResult> ground,
         Optional<MassResult> mass,
         Optional<LandWater> water,
+        Optional<WaterCare> care,
         Optional<PaneResult> panes,
         Optional<Shopping> shopping,
         List<Finding> findings,

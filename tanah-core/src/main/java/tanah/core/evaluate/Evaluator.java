@@ -46,7 +46,9 @@ import tanah.core.structure.StandRule;
 import tanah.core.vessel.LabelRule;
 import tanah.core.vessel.Vessel;
 import tanah.core.water.LandWater;
+import tanah.core.water.WarmthRule;
 import tanah.core.water.WaterAnimalRules;
+import tanah.core.water.WaterCare;
 import tanah.core.water.WaterRules;
 
 /** Computes a design in working order. Same design and catalogue, same result, bit for bit. */
@@ -66,6 +68,7 @@ public final class Evaluator {
         Optional<MassResult> mass = vessel.map(v -> MassModel.compute(design, v, ground.orElseThrow(), catalogue));
         Optional<Shopping> shopping = vessel.map(v -> Shopping.of(design, v, ground.orElseThrow(), catalogue));
         Optional<LandWater> water = vessel.flatMap(v -> LandWater.of(design, v, ground.orElseThrow(), 0));
+        Optional<WaterCare> care = vessel.flatMap(v -> WaterCare.of(design, v, ground.orElseThrow()));
         Optional<PaneResult> panes =
                 vessel.flatMap(v -> PaneModel.compute(design, v, ground.orElseThrow(), mass.orElseThrow(), catalogue));
         List<Finding> findings = new ArrayList<>();
@@ -78,6 +81,7 @@ public final class Evaluator {
             FloorRule.judge(design, vessel.get(), mass.orElseThrow()).ifPresent(findings::add);
             findings.addAll(PaneRules.judge(design, vessel.get(), ground.orElseThrow(), panes, catalogue));
             judgeWater(design, animals, ground.orElseThrow(), water, findings);
+            care.ifPresent(c -> animals.forEach(a -> findings.addAll(WarmthRule.judge(a, design, c))));
             judgeHardscape(design, animals, ground.orElseThrow(), catalogue, findings);
         }
         design.room().ifPresent(room -> animals.forEach(a -> findings.addAll(RoomRules.judge(a, room))));
@@ -93,6 +97,7 @@ public final class Evaluator {
                 ground,
                 mass,
                 water,
+                care,
                 panes,
                 shopping,
                 findings,

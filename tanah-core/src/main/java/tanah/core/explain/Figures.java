@@ -16,6 +16,8 @@ public final class Figures {
         e.vessel().ifPresent(vessel -> all.addAll(BoxFigures.of(e, vessel)));
         e.design().room().ifPresent(room -> all.addAll(BoxFigures.room(room)));
         e.ground().ifPresent(ground -> all.addAll(GroundFigures.of(e, ground, catalogue)));
+        e.water().ifPresent(water -> all.addAll(WaterFigures.of(e, water)));
+        all.addAll(PieceFigures.of(e, catalogue));
         e.mass().ifPresent(mass -> all.addAll(MassFigures.of(e, mass)));
         e.shopping().ifPresent(shopping -> all.addAll(MassFigures.bill(shopping)));
         return List.copyOf(all);

@@ -21,6 +21,9 @@ import tanah.core.geometry.Point;
  * @param water     open water cut by the section, and its level
  * @param waterLevel of the open water (m)
  * @param solids    hardscape that the cut passes
+ * @param behind    hardscape that the cut does not pass, seen from the front
+ * @param pieces    hardscape seen from above
+ * @param ramps     ramps seen from the front
  * @param barriers  separators under the soil
  * @param animals   at their true length, once
  * @param marks     places of readings
@@ -40,6 +43,9 @@ public record Scene(
         List<Area> water,
         OptionalDouble waterLevel,
         List<Area> solids,
+        List<Area> behind,
+        List<Area> pieces,
+        List<Line> ramps,
         List<Line> barriers,
         List<Figure> animals,
         List<Mark> marks,
@@ -51,6 +57,9 @@ public record Scene(
         outline = List.copyOf(outline);
         water = List.copyOf(water);
         solids = List.copyOf(solids);
+        behind = List.copyOf(behind);
+        pieces = List.copyOf(pieces);
+        ramps = List.copyOf(ramps);
         barriers = List.copyOf(barriers);
         animals = List.copyOf(animals);
         marks = List.copyOf(marks);

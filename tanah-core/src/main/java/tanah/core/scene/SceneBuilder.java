@@ -5,11 +5,15 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.animal.Inhabitant;
+import tanah.core.design.DamMove;
 import tanah.core.design.Design;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.Layer;
+import tanah.core.design.PieceMove;
 import tanah.core.design.Probe;
+import tanah.core.design.Ramp;
 import tanah.core.design.VesselPlan;
+import tanah.core.design.WaterPart;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.geometry.Plane;
 import tanah.core.geometry.Point;
@@ -74,6 +78,9 @@ public final class SceneBuilder {
                 level.isPresent() ? water(level.getAsDouble()) : List.of(),
                 level,
                 solids(),
+                behind(),
+                pieces(),
+                ramps(),
                 barriers(),
                 figures(animals),
                 marks(),
@@ -193,6 +200,51 @@ public final class SceneBuilder {
                     .ifPresent(p -> areas.add(new Area(item.id(), Textures.of(item), p)));
         }
         return areas;
+    }
+
+    /** Silhouettes of the rest, the farthest first; what lies before the cut comes last. */
+    private List<Area> behind() {
+        List<String> cutThrough = solids().stream().map(Area::part).toList();
+        return design.hardscape().stream()
+                .filter(h -> !cutThrough.contains(h.id()))
+                .sorted(java.util.Comparator.comparingDouble(
+                        (HardscapeItem h) -> -PieceMove.box(h).front()))
+                .map(h -> {
+                    PieceMove.Box box = PieceMove.box(h);
+                    return new Area(
+                            h.id(),
+                            Textures.of(h),
+                            List.of(
+                                    new Point(box.left(), h.base()),
+                                    new Point(box.right(), h.base()),
+                                    new Point(box.right(), h.top()),
+                                    new Point(box.left(), h.top())));
+                })
+                .toList();
+    }
+
+    /** Every piece from above, the highest last, so that what lies on top is seen. */
+    private List<Area> pieces() {
+        return design.hardscape().stream()
+                .sorted(java.util.Comparator.comparingDouble(HardscapeItem::top))
+                .map(item -> new Area(item.id(), Textures.of(item), item.outline()))
+                .toList();
+    }
+
+    /** Ramps rise towards the wall, or to the right where there is none; they end at its near face. */
+    private List<Scene.Line> ramps() {
+        List<Scene.Line> lines = new ArrayList<>();
+        for (Ramp ramp : design.water().map(WaterPart::ramps).orElse(List.of())) {
+            double run = Math.sqrt(Math.max(
+                    0, ramp.length() * ramp.length() - (ramp.top() - ramp.foot()) * (ramp.top() - ramp.foot())));
+            double end = design.ground().dams().stream()
+                    .findFirst()
+                    .map(d -> DamMove.edge(d.region().outline(), false))
+                    .orElse(vessel.length());
+            double start = Math.max(0, end - run);
+            lines.add(new Scene.Line(ramp.id(), List.of(new Point(start, ramp.foot()), new Point(end, ramp.top()))));
+        }
+        return lines;
     }
 
     private List<Scene.Line> barriers() {

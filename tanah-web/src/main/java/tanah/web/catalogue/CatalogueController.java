@@ -12,16 +12,13 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import tanah.files.catalogue.Kind;
-import tanah.files.catalogue.OwnRows;
 import tanah.web.account.Keeper;
 import tanah.web.shell.NotFoundException;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The catalogue to read, and the keeper's own entries beside it. One code for all kinds. */
 @Controller
 @RequestMapping("/catalogue/{kind}")
 class CatalogueController {
-    private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final int LONGEST_REASON = 400;
 
     private final CataloguePages pages;
@@ -138,10 +135,5 @@ class CatalogueController {
 
     static Kind known(String word) {
         return Kind.of(word).orElseThrow(() -> new NotFoundException("catalogue " + word));
-    }
-
-    /** The cells of an own entry. */
-    static Map<String, String> cells(OwnEntry entry) {
-        return OwnRows.cells(JSON.readTree(entry.entry()));
     }
 }

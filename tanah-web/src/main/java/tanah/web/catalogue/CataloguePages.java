@@ -105,9 +105,7 @@ class CataloguePages {
 
     private List<Map<String, String>> rows(Kind kind, long keeperId) {
         List<Map<String, String>> all = new ArrayList<>();
-        own.list(keeperId).stream()
-                .filter(e -> e.kind().equals(kind.word()))
-                .forEach(e -> all.add(CatalogueController.cells(e)));
+        own.list(keeperId).stream().filter(e -> e.kind().equals(kind.word())).forEach(e -> all.add(e.cells()));
         all.addAll(shipped.all(kind));
         return all;
     }
@@ -184,7 +182,7 @@ class CataloguePages {
     Source source(Kind kind, String id, long keeperId) {
         if (id.startsWith(OwnRows.PREFIX)) {
             OwnEntry entry = own.find(keeperId, kind, id).orElseThrow(() -> new NotFoundException("entry " + id));
-            return new Source(typed(kind, CatalogueController.cells(entry)), entry.reason(), entry.version(), true);
+            return new Source(typed(kind, entry.cells()), entry.reason(), entry.version(), true);
         }
         Map<String, String> row = shipped.find(kind, id).orElseThrow(() -> new NotFoundException("entry " + id));
         return new Source(typed(kind, row), "", 0, false);
@@ -214,7 +212,7 @@ class CataloguePages {
                 isOwn ? own.find(keeperId, kind, id).orElseThrow(() -> new NotFoundException("entry " + id)) : null;
         Map<String, String> row = stored == null
                 ? shipped.find(kind, id).orElseThrow(() -> new NotFoundException("entry " + id))
-                : CatalogueController.cells(stored);
+                : stored.cells();
         String baseId = stored == null || stored.baseId() == null ? "" : stored.baseId();
         Map<String, String> base =
                 baseId.isEmpty() ? Map.of() : shipped.find(kind, baseId).orElse(Map.of());

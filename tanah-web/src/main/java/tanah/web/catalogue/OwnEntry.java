@@ -1,6 +1,9 @@
 package tanah.web.catalogue;
 
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import tanah.files.catalogue.OwnRows;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * A keeper's own entry.
@@ -13,4 +16,11 @@ import org.jspecify.annotations.Nullable;
  * @param version counts changes
  */
 public record OwnEntry(
-        String kind, String entryId, @Nullable String baseId, String entry, String reason, int version) {}
+        String kind, String entryId, @Nullable String baseId, String entry, String reason, int version) {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    /** The entry's cells by column. */
+    public Map<String, String> cells() {
+        return OwnRows.cells(JSON.readTree(entry));
+    }
+}

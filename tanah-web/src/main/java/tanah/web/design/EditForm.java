@@ -3,11 +3,11 @@ package tanah.web.design;
 import org.jspecify.annotations.Nullable;
 
 /**
- * One edit of the ground as it comes from a form or a drag; all text, judged by {@link GroundEdits}.
+ * One edit of a stage as it comes from a form or a drag; all text, judged by the {@link StageEdits} of the stage.
  *
  * @param base  revision that the page shows
  * @param op    what to do
- * @param part  layer, or empty
+ * @param part  what is edited, or empty
  * @param value first typed value
  * @param other second typed value
  * @param draft whether only to look: nothing is saved

@@ -8,10 +8,12 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.util.HtmlUtils;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Medium;
+import tanah.core.structure.PieceProposal;
+import tanah.web.catalogue.StockItem;
 import tanah.web.shell.Words;
 
 /**
- * The options of what a layer may be made of, as markup. Written here and not by the template: they are hundreds, stand
+ * The options of what a layer or a piece may be made of, as markup. Written here and not by the template: they are hundreds, stand
  * in every answer to an edit, and a template takes ten times as long for them.
  */
 @Component
@@ -47,6 +49,25 @@ public class MediaOptions {
                 .filter(m -> m.isLoose() && m.grain() != Medium.Grain.VOID)
                 .forEach(m -> groups.get(m.kind().equals("drainage") ? "pit.drainage" : "pit.single_materials")
                         .add(option(m.id(), m.name())));
+        return grouped(groups);
+    }
+
+    /** What a piece may be made of, and the pieces that the keeper has already, under {@code stock:} and their number. */
+    Choice pieces(Catalogue catalogue, List<StockItem> stock) {
+        Map<String, List<String>> groups = new LinkedHashMap<>();
+        List.of("stone", "wood", "cork", "foam").forEach(kind -> groups.put("pieces." + kind, new ArrayList<>()));
+        groups.put("pieces.own", new ArrayList<>());
+        catalogue.allMedia().stream()
+                .filter(PieceProposal::isPiece)
+                .forEach(m -> groups.get("pieces." + m.kind()).add(option(m.id(), m.name())));
+        stock.stream()
+                .filter(s -> groups.containsKey("pieces." + s.kind()))
+                .forEach(s -> groups.get("pieces.own").add(option(HardscapeEdits.STOCK + s.id(), s.name())));
+        groups.values().removeIf(List::isEmpty);
+        return grouped(groups);
+    }
+
+    private Choice grouped(Map<String, List<String>> groups) {
         StringBuilder markup = new StringBuilder();
         groups.forEach((label, options) -> {
             markup.append("<optgroup label=\"")

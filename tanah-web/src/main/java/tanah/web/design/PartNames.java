@@ -2,7 +2,9 @@ package tanah.web.design;
 
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.Medium;
 import tanah.core.catalogue.Species;
+import tanah.core.design.Dam;
 import tanah.core.design.Design;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.Layer;
@@ -28,8 +30,19 @@ public class PartNames {
         }
         for (HardscapeItem item : design.hardscape()) {
             if (item.id().equals(part)) {
-                return item.name().orElse(part);
+                return piece(item, catalogue);
             }
+        }
+        for (Dam dam : design.ground().dams()) {
+            if (dam.id().equals(part)) {
+                return words.of("dam." + dam.kind());
+            }
+        }
+        if (part.equals("water")) {
+            return words.of("part.water");
+        }
+        if (design.water().stream().flatMap(w -> w.ramps().stream()).anyMatch(r -> r.id().equals(part))) {
+            return words.of("part.ramp");
         }
         for (Probe probe : design.probes()) {
             if (probe.id().equals(part)) {
@@ -42,6 +55,13 @@ public class PartNames {
                 .map(Species::commonName)
                 .findFirst()
                 .orElse(part);
+    }
+
+    /** Its own name, or what it is made of. */
+    public String piece(HardscapeItem item, Catalogue catalogue) {
+        return item.name()
+                .or(() -> item.media().flatMap(catalogue::findMedium).map(Medium::name))
+                .orElse(item.id());
     }
 
     /** What a layer is made of. */

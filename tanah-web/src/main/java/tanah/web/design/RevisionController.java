@@ -40,7 +40,7 @@ class RevisionController {
     private static final int MOST = 400;
 
     private final EnclosureService enclosures;
-    private final DesignPages pages;
+    private final StageSheet sheets;
     private final PathWords paths;
     private final FigureWords figures;
     private final FindingWords findings;
@@ -50,7 +50,7 @@ class RevisionController {
 
     RevisionController(
             EnclosureService enclosures,
-            DesignPages pages,
+            StageSheet sheets,
             PathWords paths,
             FigureWords figures,
             FindingWords findings,
@@ -58,7 +58,7 @@ class RevisionController {
             Catalogues catalogues,
             Clock clock) {
         this.enclosures = enclosures;
-        this.pages = pages;
+        this.sheets = sheets;
         this.paths = paths;
         this.figures = figures;
         this.findings = findings;
@@ -129,11 +129,11 @@ class RevisionController {
                         .toList());
         model.addAttribute("numbers", numbers(old, fresh));
         model.addAttribute("notes", notes(old, fresh));
-        pages.scene(fresh, OptionalDouble.empty())
+        sheets.scene(fresh, OptionalDouble.empty())
                 .ifPresent(scene -> model.addAttribute(
                         "overlay",
                         OverlaySvg.draw(
-                                scene, pages.scene(old, OptionalDouble.empty()), words.of("revisions.overlay"))));
+                                scene, sheets.scene(old, OptionalDouble.empty()), words.of("revisions.overlay"))));
     }
 
     private List<NumberChange> numbers(Evaluation old, Evaluation fresh) {

@@ -47,7 +47,7 @@ class SchoolController {
     private static final int LONGEST_REASON = 400;
 
     private final EnclosureService enclosures;
-    private final DesignPages pages;
+    private final StageSheet sheets;
     private final FigureWords figures;
     private final FindingWords findings;
     private final Words words;
@@ -56,14 +56,14 @@ class SchoolController {
 
     SchoolController(
             EnclosureService enclosures,
-            DesignPages pages,
+            StageSheet sheets,
             FigureWords figures,
             FindingWords findings,
             Words words,
             Catalogues catalogues,
             Clock clock) {
         this.enclosures = enclosures;
-        this.pages = pages;
+        this.sheets = sheets;
         this.figures = figures;
         this.findings = findings;
         this.words = words;
@@ -160,7 +160,7 @@ class SchoolController {
     }
 
     private Card card(String option, Evaluation e, List<Evaluation> all, String current) {
-        String svg = pages.scene(e, OptionalDouble.empty())
+        String svg = sheets.scene(e, OptionalDouble.empty())
                 .map(s -> BoxSvg.draw(s, e.design().name(), false))
                 .orElse("");
         List<Row> rows = new ArrayList<>();

@@ -92,7 +92,7 @@ class StartController {
         return "design/start";
     }
 
-    @GetMapping(value = "/enclosures/new", headers = GroundController.LIVE)
+    @GetMapping(value = "/enclosures/new", headers = StageController.LIVE)
     String freshLive(StartForm typed, @AuthenticationPrincipal Keeper keeper, Model model) {
         fresh(typed, keeper, model);
         return "design/start-live";
@@ -156,7 +156,7 @@ class StartController {
 
     @GetMapping(
             value = {"/enclosures/{id}/animal", "/enclosures/{id}/vessel"},
-            headers = GroundController.LIVE)
+            headers = StageController.LIVE)
     String stageLive(
             @PathVariable long id,
             StartForm typed,

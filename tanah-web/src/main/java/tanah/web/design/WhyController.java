@@ -2,6 +2,7 @@ package tanah.web.design;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -72,7 +73,7 @@ class WhyController {
         return "design/why";
     }
 
-    @GetMapping(value = "/{figure:.+}", headers = GroundController.LIVE)
+    @GetMapping(value = "/{figure:.+}", headers = StageController.LIVE)
     String drawer(
             @PathVariable long id, @PathVariable String figure, @AuthenticationPrincipal Keeper keeper, Model model) {
         fill(id, figure, keeper, model);
@@ -115,13 +116,14 @@ class WhyController {
                     .orElse(new InputLine(name, "", "", ""));
         }
         if (input instanceof Input.Typed t) {
-            String stage = t.path().startsWith("ground")
-                    ? "/ground"
-                    : t.path().startsWith("animals") ? "/animal" : t.path().startsWith("water") ? "/ground" : "/vessel";
+            String stage = Stream.of("ground", "water", "hardscape")
+                    .filter(t.path()::startsWith)
+                    .findFirst()
+                    .orElse(t.path().startsWith("animals") ? "animal" : "vessel");
             return new InputLine(
                     name,
                     figures.value(t.value(), t.unit()),
-                    base + stage,
+                    base + "/" + stage,
                     paths.place(t.path(), e.design(), catalogues.of(e.design())));
         }
         Input.Listed listed = (Input.Listed) input;

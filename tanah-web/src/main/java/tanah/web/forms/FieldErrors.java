@@ -59,7 +59,12 @@ public final class FieldErrors {
         }
         double v = value.getAsDouble();
         if (!(v >= min - 1e-9 && v <= max + 1e-9)) {
-            add(field, "error.number.range", limit(min, kind, shown), limit(max, kind, shown), unit(kind, shown));
+            add(
+                    field,
+                    "error.number.range",
+                    limit(min, kind, shown),
+                    limit(max, kind, shown),
+                    behind(unit(kind, shown)));
             return OptionalDouble.empty();
         }
         return value;
@@ -76,6 +81,10 @@ public final class FieldErrors {
             case TEMPERATURE -> Numbers.degrees(si);
             default -> Numbers.plain(shown.fromSi(si));
         };
+    }
+
+    private static String behind(String unit) {
+        return unit.isEmpty() ? "" : " " + unit;
     }
 
     private static String unit(Quantity.Kind kind, Unit shown) {

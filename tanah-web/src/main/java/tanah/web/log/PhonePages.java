@@ -12,8 +12,8 @@ import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.web.account.Keeper;
 import tanah.web.catalogue.Catalogues;
-import tanah.web.design.DesignPages;
 import tanah.web.design.PageHead;
+import tanah.web.design.StageSheet;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.shell.Words;
 import tanah.web.svg.BoxSvg;
@@ -23,7 +23,7 @@ import tanah.web.svg.BoxSvg;
 class PhonePages {
     private final LogPages pages;
     private final PlaceCodes codes;
-    private final DesignPages designs;
+    private final StageSheet sheets;
     private final Catalogues catalogues;
     private final Kinds kinds;
     private final PageHead head;
@@ -32,14 +32,14 @@ class PhonePages {
     PhonePages(
             LogPages pages,
             PlaceCodes codes,
-            DesignPages designs,
+            StageSheet sheets,
             Catalogues catalogues,
             Kinds kinds,
             PageHead head,
             Words words) {
         this.pages = pages;
         this.codes = codes;
-        this.designs = designs;
+        this.sheets = sheets;
         this.catalogues = catalogues;
         this.kinds = kinds;
         this.head = head;
@@ -86,7 +86,7 @@ class PhonePages {
     }
 
     String drawing(Enclosure enclosure, Evaluation e) {
-        return designs.scene(e, OptionalDouble.empty())
+        return sheets.scene(e, OptionalDouble.empty())
                 .map(s -> BoxSvg.draw(
                         s, words.of("log.section", enclosure.design().name()), true))
                 .orElse("");

@@ -21,12 +21,12 @@ import tanah.core.finding.Severity;
 import tanah.core.scene.Scene;
 import tanah.web.build.BuyPages;
 import tanah.web.catalogue.Catalogues;
-import tanah.web.design.DesignPages;
 import tanah.web.design.Ledger;
 import tanah.web.design.NoteView;
 import tanah.web.design.Notes;
 import tanah.web.design.PageHead;
 import tanah.web.design.PartNames;
+import tanah.web.design.StageSheet;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.forms.Numbers;
 import tanah.web.forms.Presentation;
@@ -36,7 +36,7 @@ import tanah.web.svg.PaperSvg;
 /** What papers say, and the build sheet as PDF with its fonts inside. */
 @Component
 class Papers {
-    private final DesignPages pages;
+    private final StageSheet sheets;
     private final BuyPages buy;
     private final Notes notes;
     private final PartNames names;
@@ -46,7 +46,7 @@ class Papers {
     private final SpringTemplateEngine templates;
 
     Papers(
-            DesignPages pages,
+            StageSheet sheets,
             BuyPages buy,
             Notes notes,
             PartNames names,
@@ -54,7 +54,7 @@ class Papers {
             Catalogues catalogues,
             Words words,
             SpringTemplateEngine templates) {
-        this.pages = pages;
+        this.sheets = sheets;
         this.buy = buy;
         this.notes = notes;
         this.names = names;
@@ -92,7 +92,7 @@ class Papers {
     }
 
     String section(Evaluation e) {
-        return pages.scene(e, OptionalDouble.empty())
+        return sheets.scene(e, OptionalDouble.empty())
                 .map(s -> PaperSvg.section(
                         s,
                         numbers(e),
@@ -102,7 +102,7 @@ class Papers {
     }
 
     String plan(Evaluation e) {
-        return pages.scene(e, OptionalDouble.empty())
+        return sheets.scene(e, OptionalDouble.empty())
                 .map(s -> PaperSvg.plan(
                         s,
                         numbers(e),
@@ -122,7 +122,7 @@ class Papers {
         context.setVariable("section", section(e));
         context.setVariable(
                 "ratio",
-                pages.scene(e, OptionalDouble.empty())
+                sheets.scene(e, OptionalDouble.empty())
                         .map((Scene s) -> PaperSvg.ratio(s, false))
                         .orElse(0));
         context.setVariable("parts", parts(e));

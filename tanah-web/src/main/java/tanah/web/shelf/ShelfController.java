@@ -17,10 +17,10 @@ import tanah.core.scene.Scene;
 import tanah.web.account.Keeper;
 import tanah.web.account.KeeperService;
 import tanah.web.catalogue.Catalogues;
-import tanah.web.design.DesignPages;
 import tanah.web.design.NoteView;
 import tanah.web.design.Notes;
 import tanah.web.design.PageHead;
+import tanah.web.design.StageSheet;
 import tanah.web.design.Strata;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
@@ -41,7 +41,7 @@ class ShelfController {
 
     private final EnclosureService enclosures;
     private final Catalogues catalogues;
-    private final DesignPages pages;
+    private final StageSheet sheets;
     private final Notes notes;
     private final Strata strata;
     private final LastReadings readings;
@@ -52,7 +52,7 @@ class ShelfController {
     ShelfController(
             EnclosureService enclosures,
             Catalogues catalogues,
-            DesignPages pages,
+            StageSheet sheets,
             Notes notes,
             Strata strata,
             LastReadings readings,
@@ -63,7 +63,7 @@ class ShelfController {
         this.words = words;
         this.enclosures = enclosures;
         this.catalogues = catalogues;
-        this.pages = pages;
+        this.sheets = sheets;
         this.notes = notes;
         this.strata = strata;
         this.readings = readings;
@@ -117,7 +117,7 @@ class ShelfController {
     }
 
     private ShelfCard card(Enclosure enclosure, Evaluation e, double widest) {
-        Optional<Scene> scene = pages.scene(e, OptionalDouble.empty());
+        Optional<Scene> scene = sheets.scene(e, OptionalDouble.empty());
         String base = "/enclosures/" + enclosure.id();
         List<NoteView> noted = notes.of(e, catalogues.of(e.design()), base);
         return new ShelfCard(

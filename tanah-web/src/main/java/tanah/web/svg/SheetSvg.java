@@ -94,7 +94,8 @@ public final class SheetSvg {
         areas(scene.water(), "beyond");
         areas(scene.section(), "layer");
         scene.waterLevel().ifPresent(this::waterLine);
-        areas(scene.solids(), "solid");
+        PieceSvg pieces = new PieceSvg(svg, view, scene, text);
+        pieces.section();
         barriers();
         scene.animals().forEach(this::animal);
         walls();
@@ -102,7 +103,7 @@ public final class SheetSvg {
         scene.marks().forEach(this::mark);
         leaders();
         pegs();
-        text.handles().forEach(this::handle);
+        HandleSvg.draw(svg, view, scene, text);
     }
 
     private void grid() {
@@ -122,7 +123,7 @@ public final class SheetSvg {
         for (Scene.Area area : areas) {
             boolean selected = area.part().equals(text.selected());
             Caption caption = text.captions().get(area.part());
-            boolean pressable = kind.equals("layer") && caption != null;
+            boolean pressable = caption != null;
             String path = path(area);
             List<Object> attributes = new ArrayList<>(List.of(
                     "d",
@@ -132,16 +133,21 @@ public final class SheetSvg {
                     "class",
                     "cut " + kind + (selected ? " selected" : "")));
             if (pressable) {
-                attributes.addAll(List.of("data-part", area.part()));
+                attributes.addAll(List.of("data-part", area.part(), "data-of", stageOf(area.part())));
             }
             if (caption == null) {
                 svg.empty("path", attributes.toArray());
             } else {
                 svg.open("path", attributes.toArray())
-                        .text("title", caption.first() + ", " + caption.second())
+                        .text("title", caption.both())
                         .close("path");
             }
         }
+    }
+
+    /** The stage in which a part of the section is changed. */
+    private String stageOf(String part) {
+        return scene.strata().stream().anyMatch(s -> s.part().equals(part)) ? "ground" : "water";
     }
 
     private String path(Scene.Area area) {
@@ -284,9 +290,11 @@ public final class SheetSvg {
     }
 
     private void column(List<LabelColumn.Placed> placed, boolean left) {
+        // a handle in the right gutter needs its place
+        boolean handles = !left && text.handles().stream().anyMatch(h -> h.axis() == SheetText.Handle.Axis.RIGHT);
         for (LabelColumn.Placed p : placed) {
             LabelColumn.Label label = p.label();
-            double edge = left ? view.x(0) - Viewport.GUTTER : view.x(scene.length()) + 14;
+            double edge = left ? view.x(0) - Viewport.GUTTER : view.x(scene.length()) + (handles ? 36 : 14);
             double run = left ? LEVEL_RUN : -LEVEL_RUN;
             double start = left ? edge - 4 : edge + 4;
             String d = "M" + Svg.n(start) + " " + Svg.n(p.y()) + "h" + Svg.n(run / 2) + "L" + Svg.n(label.anchorX())
@@ -298,14 +306,18 @@ public final class SheetSvg {
                             "class",
                             "leader" + (label.part().equals(text.selected()) ? " selected" : ""),
                             "data-part",
-                            label.part())
+                            label.part(),
+                            "data-of",
+                            scene.solids().stream().anyMatch(a -> a.part().equals(label.part()))
+                                    ? "hardscape"
+                                    : "ground")
                     .empty("path", "d", d, "class", "casing")
                     .empty("path", "d", d)
                     .empty("circle", "cx", label.anchorX(), "cy", label.anchorY(), "r", 2.4);
             boolean two = p.lines() == 2;
             svg.text(
                     "text",
-                    ellipsis(label.first()),
+                    ellipsis(label.first(), handles ? 20 : 24),
                     "x",
                     x,
                     "y",
@@ -321,8 +333,8 @@ public final class SheetSvg {
         }
     }
 
-    private static String ellipsis(String text) {
-        return text.length() <= 24 ? text : text.substring(0, 23) + "…";
+    private static String ellipsis(String text, int most) {
+        return text.length() <= most ? text : text.substring(0, most - 1) + "…";
     }
 
     private void pegs() {
@@ -356,7 +368,7 @@ public final class SheetSvg {
     private int samePlaceBefore(SheetText.Peg peg) {
         int before = 0;
         for (SheetText.Peg other : text.pegs()) {
-            if (other == peg) {
+            if (other.equals(peg)) {
                 return before;
             }
             before += other.part().equals(peg.part()) ? 1 : 0;
@@ -371,65 +383,28 @@ public final class SheetSvg {
                 return Optional.of(new double[] {view.x(s.anchorX()) + toCentre, view.z(s.anchorZ())});
             }
         }
-        return Optional.empty();
+        for (List<Scene.Area> areas : List.of(scene.solids(), scene.behind(), scene.section(), scene.water())) {
+            for (Scene.Area area : areas) {
+                if (area.part().equals(part)) {
+                    return Optional.of(onTop(area.points()));
+                }
+            }
+        }
+        return scene.ramps().stream()
+                .filter(r -> r.part().equals(part))
+                .map(r -> onTop(r.points()))
+                .findFirst();
     }
 
-    private void handle(SheetText.Handle handle) {
-        Scene.Stratum s = scene.strata().stream()
-                .filter(t -> t.part().equals(handle.part()))
-                .findFirst()
-                .orElse(null);
-        if (s == null) {
-            return;
-        }
-        double y = view.z(s.top());
-        double x = view.x(0) - 31;
-        svg.open(
-                        "g",
-                        "class",
-                        "handle",
-                        "tabindex",
-                        0,
-                        "role",
-                        "slider",
-                        "aria-label",
-                        handle.label(),
-                        "aria-orientation",
-                        "vertical",
-                        "aria-valuemin",
-                        "0.5",
-                        "aria-valuemax",
-                        Svg.n(handle.most()),
-                        "aria-valuenow",
-                        Svg.n(handle.depth()),
-                        "aria-valuetext",
-                        handle.words(),
-                        "data-handle",
-                        handle.part(),
-                        "data-depth",
-                        Svg.n(handle.depth()),
-                        "data-most",
-                        Svg.n(handle.most()))
-                .empty("rect", "x", x - 10, "y", y - 22, "width", 44, "height", 44, "class", "hit")
-                .empty(
-                        "path",
-                        "d",
-                        "M" + Svg.n(view.x(0)) + " " + Svg.n(y) + "H" + Svg.n(view.x(scene.length())),
-                        "class",
-                        "guide")
-                .empty("rect", "x", x, "y", y - 11, "width", 24, "height", 22, "rx", 2, "class", "tab")
-                .empty(
-                        "path",
-                        "d",
-                        "M" + Svg.n(x + 7) + " " + Svg.n(y - 2) + "l5 -5l5 5M" + Svg.n(x + 7) + " " + Svg.n(y + 2)
-                                + "l5 5l5 -5",
-                        "class",
-                        "chevrons")
-                .close("g");
+    private double[] onTop(List<Point> points) {
+        double x = points.stream().mapToDouble(Point::x).average().orElse(0);
+        double z = points.stream().mapToDouble(Point::y).max().orElse(0);
+        return new double[] {view.x(x) - 18, view.z(z) - 4};
     }
 
     private void plan() {
         for (Scene.Area area : scene.plan()) {
+            boolean selected = area.part().equals(text.selected());
             String points = area.points().stream()
                     .map(p -> Svg.n(view.x(p.x())) + "," + Svg.n(view.y(p.y(), scene.width())))
                     .collect(Collectors.joining(" "));
@@ -440,8 +415,9 @@ public final class SheetSvg {
                     "fill",
                     "url(#tx-" + area.texture().name().toLowerCase(Locale.ROOT) + ")",
                     "class",
-                    "plan-part");
+                    "plan-part" + (selected ? " selected" : ""));
         }
+        new PieceSvg(svg, view, scene, text).plan();
         String outline = scene.outline().stream()
                 .map(p -> Svg.n(view.x(p.x())) + "," + Svg.n(view.y(p.y(), scene.width())))
                 .collect(Collectors.joining(" "));

@@ -13,6 +13,7 @@ import tanah.core.finding.Severity;
  * @param captions    for each part, what and its numbers
  * @param pegs        flags to plant, worst first
  * @param selected    part that is being edited, or empty
+ * @param stage       word of the open stage
  * @param handles     draggable edges
  * @param section     heading of the section
  * @param cut         which cut it is
@@ -25,6 +26,7 @@ public record SheetText(
         Map<String, Caption> captions,
         List<Peg> pegs,
         String selected,
+        String stage,
         List<Handle> handles,
         String section,
         String cut,
@@ -41,7 +43,11 @@ public record SheetText(
      * @param first what
      * @param second its numbers
      */
-    public record Caption(String first, String second) {}
+    public record Caption(String first, String second) {
+        String both() {
+            return second.isEmpty() ? first : first + ", " + second;
+        }
+    }
 
     /**
      * @param part where
@@ -52,13 +58,34 @@ public record SheetText(
     public record Peg(String part, String letter, Severity severity, String words) {}
 
     /**
-     * The upper edge of a layer, to be dragged or stepped.
+     * An edge to be dragged or stepped.
      *
-     * @param part  layer
+     * @param part  that it belongs to
+     * @param op    edit that it makes
      * @param label for screen readers
-     * @param depth now (cm)
-     * @param most  greatest depth that makes sense (cm)
-     * @param words depth with its unit
+     * @param value now (cm)
+     * @param least value that makes sense (cm)
+     * @param most  greatest value that makes sense (cm)
+     * @param words value with its unit
+     * @param axis  where its tab is and which way it moves
+     * @param at    where it is: a height, or a distance from the left (m); of a layer it is not used
      */
-    public record Handle(String part, String label, double depth, double most, String words) {}
+    public record Handle(
+            String part,
+            String op,
+            String label,
+            double value,
+            double least,
+            double most,
+            String words,
+            Axis axis,
+            double at) {
+
+        /** Up and down in the left gutter or in the right one, or along the bottom. */
+        public enum Axis {
+            LEFT,
+            RIGHT,
+            ALONG
+        }
+    }
 }

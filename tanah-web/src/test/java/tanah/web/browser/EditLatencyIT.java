@@ -40,17 +40,17 @@ class EditLatencyIT extends BrowserTest {
         for (int i = 0; i < EDITS + WARM_UP; i++) {
             String value = String.format(Locale.ROOT, "%.1f", 6 + 0.1 * (i % 40));
             ground.typeDepth("soil", value);
-            assertThat(ground.handle()).hasAttribute("data-depth", value.replaceAll("\\.0$", ""));
+            assertThat(ground.handle()).hasAttribute("data-value", value.replaceAll("\\.0$", ""));
         }
         return measured();
     }
 
     private double[] stepped(GroundPage ground) {
         for (int i = 0; i < EDITS + WARM_UP; i++) {
-            String before = ground.handle().getAttribute("data-depth");
+            String before = ground.handle().getAttribute("data-value");
             ground.handle().focus();
             page.keyboard().press(i % 20 < 10 ? "ArrowUp" : "ArrowDown");
-            assertThat(ground.handle()).not().hasAttribute("data-depth", before);
+            assertThat(ground.handle()).not().hasAttribute("data-value", before);
         }
         return measured();
     }

@@ -72,7 +72,7 @@ class JourneyIT extends BrowserTest {
     @Test
     void aWrongNumberStaysInItsFieldAndTheDrawingStandsStill() {
         GroundPage ground = begun();
-        String before = ground.handle().getAttribute("data-depth");
+        String before = ground.handle().getAttribute("data-value");
         for (String wrong : List.of("abc", "-3", "0", "1e9", "", "900")) {
             ground.typeDepth("soil", wrong);
             assertThat(ground.depthError("soil")).isVisible();
@@ -80,7 +80,7 @@ class JourneyIT extends BrowserTest {
             assertThat(ground.depth("soil")).isFocused();
         }
         assertThat(ground.saved()).containsText("Revision 1");
-        assertThat(ground.handle()).hasAttribute("data-depth", before);
+        assertThat(ground.handle()).hasAttribute("data-value", before);
         ground.typeDepth("soil", "4 in");
         assertThat(ground.depthError("soil")).isHidden();
         assertThat(ground.depth("soil")).hasValue("10.16");
@@ -162,7 +162,7 @@ class JourneyIT extends BrowserTest {
         assertThat(ground.depth("soil")).hasValue("9");
         page.context().setOffline(false);
         assertThat(ground.saved()).containsText("Revision 2");
-        assertThat(ground.handle()).hasAttribute("data-depth", "9");
+        assertThat(ground.handle()).hasAttribute("data-value", "9");
         forgetErrors();
     }
 

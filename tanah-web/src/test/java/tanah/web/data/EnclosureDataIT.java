@@ -43,7 +43,7 @@ class EnclosureDataIT {
     }
 
     /** Months of readings, what is deleted for good by its age alone, and a link that is known by its secret alone. */
-    private static final List<String> WITHOUT_KEEPER = List.of("ensureMonth", "purge", "offer", "use");
+    private static final List<String> WITHOUT_KEEPER = List.of("forgetOld", "ensureMonth", "purge", "offer", "use");
 
     @BeforeEach
     void register() {

@@ -6,9 +6,9 @@ const PARTS = ["saved", "steps", "pit", "conflict", "drawing", "notes", "ledger"
 const SNAP = 0.5;
 const words = document.getElementById("words").dataset;
 
-/** Stage 3 in the hand: sends edits as they are made, drags the edge of a layer, keeps what is not sent yet. */
-Alpine.data("ground", () => ({
-  path: "", view: "both", cut: "", waiting: [], running: false, drag: null, draft: null, changedForm: null, next: null,
+/** A stage in the hand: sends edits as they are made, drags edges and pieces, keeps what is not sent yet. */
+Alpine.data("stage", () => ({
+  path: "", view: "both", cut: "", waiting: [], running: false, drag: null, draft: null, changedForm: null, next: null, dragged: false,
 
   init() {
     const root = this.$el;
@@ -107,20 +107,29 @@ Alpine.data("ground", () => ({
       this.look();
       return;
     }
-    const part = event.target.closest("[data-select], .cut.layer, .leader[data-part]");
+    if (this.dragged) { this.dragged = false; return; }
+    const part = event.target.closest("[data-select], [data-part]");
     if (part && !event.target.closest(".handle")) {
       event.preventDefault();
-      const id = part.dataset.select || part.dataset.part;
-      if (id !== document.querySelector(".layer.selected [data-select]")?.dataset.select) { this.look({ part: id }); }
+      this.select(part.dataset.select || part.dataset.part, part.dataset.of);
+    }
+  },
+  // a part of another stage opens that stage
+  select(id, stage) {
+    if (stage && !this.path.endsWith(`/${stage}`)) {
+      location.assign(`${this.path.replace(/[^/]+$/, stage)}?part=${encodeURIComponent(id)}&view=${this.view}`);
+    } else if (id !== document.querySelector(".layer.selected [data-select]")?.dataset.select) {
+      this.look({ part: id });
     }
   },
   keyed(event) {
+    if (event.key === "Escape" && this.drag) { this.putBack(); return; }
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z" && !event.target.closest("input, select, textarea")) {
       event.preventDefault();
       document.querySelector(event.shiftKey ? "[data-redo]" : "[data-undo]")?.click();
       return;
     }
-    const field = event.target.closest(".depth input, .slope input[id^=front], .slope input[id^=back]");
+    const field = event.target.closest(".depth input, .slope input[id^=front], .slope input[id^=back], .field input[inputmode=decimal]");
     if (field && (event.key === "ArrowUp" || event.key === "ArrowDown")) {
       event.preventDefault();
       this.stepField(field, (event.key === "ArrowUp" ? 1 : -1) * (event.shiftKey ? 1 : 0.1));
@@ -128,23 +137,55 @@ Alpine.data("ground", () => ({
       field.value = field.dataset.stands;
     }
     const handle = event.target.closest("[data-handle]");
-    if (handle && ["ArrowUp", "ArrowDown", "PageUp", "PageDown"].includes(event.key)) {
+    if (handle && ["ArrowUp", "ArrowDown", "ArrowLeft", "ArrowRight", "PageUp", "PageDown"].includes(event.key)) {
       event.preventDefault();
-      const up = event.key === "ArrowUp" || event.key === "PageUp";
+      const up = ["ArrowUp", "PageUp", "ArrowRight"].includes(event.key);
       const by = event.key.startsWith("Page") || event.shiftKey ? 1 : 0.1;
-      this.sendDepth(handle.dataset.handle, Number(handle.dataset.depth) + (up ? by : -by));
+      this.sendHandle(this.handleOf(handle), Number(handle.dataset.value) + (up ? by : -by));
     }
+    const piece = event.target.closest("[data-move]");
+    if (piece) { this.keyedPiece(piece, event); }
+  },
+  keyedPiece(piece, event) {
+    const steps = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
+    const by = event.shiftKey ? 0.1 : SNAP;
+    if (steps) {
+      this.sendPlace(piece.dataset, Number(piece.dataset.x) + by * steps[0], Number(piece.dataset.other) + by * steps[1]);
+    } else if (event.key === "," || event.key === ".") {
+      this.sendOp("turn", piece.dataset.part, event.key === "," ? "15" : "-15");
+    } else if (event.key === "Delete") {
+      this.sendOp("remove", piece.dataset.part, "");
+    } else if (event.key === "Enter" || event.key === " ") {
+      this.select(piece.dataset.part, "hardscape");
+    } else {
+      return;
+    }
+    event.preventDefault();
   },
   stepField(field, by) {
     const now = parseFloat(field.value.replace(",", "."));
-    field.value = String(Math.max(0.1, Math.round(((Number.isFinite(now) ? now : 0) + by) * 100) / 100));
+    const least = field.dataset.least ? Number(field.dataset.least) : 0.1;
+    field.value = String(Math.max(least, Math.round(((Number.isFinite(now) ? now : 0) + by) * 100) / 100));
     this.send(new FormData(field.form));
   },
-  sendDepth(part, depth, draft = false) {
+  handleOf(element) {
+    const d = element.dataset;
+    return { part: d.handle, op: d.op, least: Number(d.least), most: Number(d.most) };
+  },
+  sendHandle(handle, value, draft = false) {
+    const kept = Math.min(handle.most, Math.max(Math.min(handle.least, 0.1), Math.round(value * 100) / 100));
+    this.sendOp(handle.op, handle.part, `${kept} cm`, "", draft);
+  },
+  sendPlace(piece, x, other, draft = false) {
+    const cm = (v) => `${Math.max(0, Math.round(v * 100) / 100)} cm`;
+    this.sendOp(piece.move, piece.part, cm(x), cm(other), draft);
+  },
+  sendOp(op, part, value, other = "", draft = false) {
     const data = new FormData();
-    data.set("op", "depth");
+    data.set("op", op);
     data.set("part", part);
-    data.set("value", `${Math.max(0.1, Math.round(depth * 100) / 100)} cm`);
+    data.set("value", value);
+    data.set("other", other);
     data.set("base", this.revision());
     if (draft) { data.set("draft", "true"); }
     this.send(data);
@@ -189,11 +230,11 @@ Alpine.data("ground", () => ({
     }
   },
   show(page, status, data, draft) {
-    const held = this.drag && document.querySelector("[data-handle].held");
+    const held = this.drag;
     const wrong = page.querySelector("#pit .is-invalid");
     const typed = wrong && document.getElementById(wrong.id)?.value;
     place(page, draft ? ["drawing", "notes", "ledger"] : PARTS, data.get("value"));
-    if (held) { document.querySelector(`[data-handle="${this.drag.part}"]`)?.classList.add("held"); }
+    if (held) { this.heldElement()?.classList.add("held"); }
     for (const band of page.querySelectorAll("body > ol > li.band")) {
       const number = band.className.match(/s(\d+)/)[0];
       document.querySelector(`.strata .band.${number}`)?.replaceWith(document.adoptNode(band));
@@ -232,38 +273,64 @@ Alpine.data("ground", () => ({
     }
   },
 
-  // ---- dragging the edge of a layer
+  // ---- dragging an edge or a piece
   grabbed(event) {
-    const handle = event.target.closest("[data-handle]");
-    if (!handle || event.button > 0) { return; }
+    const thing = event.target.closest("[data-handle], [data-move]");
+    if (!thing || event.button > 0) { return; }
     event.preventDefault();
-    handle.focus({ preventScroll: true });
-    handle.classList.add("held");
-    const svg = handle.closest("svg");
+    thing.focus({ preventScroll: true });
+    const svg = thing.closest("svg");
     const shrink = svg.getBoundingClientRect().width / svg.viewBox.baseVal.width;
+    const d = thing.dataset;
+    this.dragged = false;
     this.drag = {
-      part: handle.dataset.handle, from: Number(handle.dataset.depth), most: Number(handle.dataset.most),
-      y: event.clientY, scale: Number(svg.dataset.scale) * shrink, perUnit: Number(svg.dataset.perUnit), unit: svg.dataset.unit, depth: Number(handle.dataset.depth),
+      px: event.clientX, py: event.clientY, scale: Number(svg.dataset.scale) * shrink, perUnit: Number(svg.dataset.perUnit), unit: svg.dataset.unit, moved: false,
+      ...(d.handle
+        ? { handle: this.handleOf(thing), along: thing.classList.contains("horizontal"), from: Number(d.value), to: Number(d.value) }
+        : { piece: { move: d.move, part: d.part }, from: [Number(d.x), Number(d.other)], to: [Number(d.x), Number(d.other)] }),
     };
-    this.tag();
+    if (d.handle) { thing.classList.add("held"); this.tag(); }
+  },
+  heldElement() {
+    const { handle, piece } = this.drag;
+    return handle
+      ? document.querySelector(`[data-handle="${CSS.escape(handle.part)}"][data-op="${handle.op}"]`)
+      : document.getElementById(`piece-${piece.move}-${piece.part}`);
   },
   moved(event) {
-    if (!this.drag) { return; }
-    const raw = this.drag.from + (this.drag.y - event.clientY) / this.drag.scale;
-    const snapped = event.altKey ? Math.round(raw * 10) / 10 : Math.round(raw / SNAP) * SNAP;
-    const depth = Math.min(this.drag.most, Math.max(SNAP, snapped));
-    if (depth !== this.drag.depth) {
-      this.drag.depth = depth;
-      this.tag();
-      this.sendDepth(this.drag.part, depth, true);
+    const drag = this.drag;
+    if (!drag) { return; }
+    const across = event.clientX - drag.px;
+    const up = drag.py - event.clientY;
+    if (!drag.moved && Math.hypot(across, up) < 3) { return; }
+    drag.moved = true;
+    const snap = (v) => event.altKey ? Math.round(v * 10) / 10 : Math.round(v / SNAP) * SNAP;
+    if (drag.handle) {
+      const raw = drag.from + (drag.along ? across : up) / drag.scale;
+      const to = Math.min(drag.handle.most, Math.max(drag.handle.least, snap(raw)));
+      if (to !== drag.to) {
+        drag.to = to;
+        this.tag();
+        this.sendHandle(drag.handle, to, true);
+      }
+    } else {
+      const to = [Math.max(0, snap(drag.from[0] + across / drag.scale)), Math.max(0, snap(drag.from[1] + up / drag.scale))];
+      if (to[0] !== drag.to[0] || to[1] !== drag.to[1]) {
+        drag.to = to;
+        this.heldElement()?.classList.add("held");
+        this.tag();
+        this.sendPlace(drag.piece, to[0], to[1], true);
+      }
     }
   },
   released() {
-    if (!this.drag) { return; }
-    const { part, depth, from } = this.drag;
+    const drag = this.drag;
+    if (!drag) { return; }
     this.drag = null;
     this.untag();
-    if (depth !== from) { this.sendDepth(part, depth); }
+    this.dragged = drag.moved;
+    if (String(drag.to) === String(drag.from)) { return; }
+    if (drag.handle) { this.sendHandle(drag.handle, drag.to); } else { this.sendPlace(drag.piece, drag.to[0], drag.to[1]); }
   },
   putBack() {
     if (!this.drag) { return; }
@@ -281,7 +348,8 @@ Alpine.data("ground", () => ({
       tag.className = "drag-tag";
       sheet.parentElement.append(tag);
     }
-    tag.textContent = `${this.shown(this.drag.depth)} ${this.drag.unit}, ${words.was} ${this.shown(this.drag.from)}`;
+    const shown = (v) => Array.isArray(v) ? v.map((n) => this.shown(n)).join(" · ") : this.shown(v);
+    tag.textContent = `${shown(this.drag.to)} ${this.drag.unit}, ${words.was} ${shown(this.drag.from)}`;
     tag.style.left = "14px";
     tag.style.top = "96px";
   },
@@ -290,7 +358,7 @@ Alpine.data("ground", () => ({
   },
   untag() {
     document.getElementById("drag-tag")?.remove();
-    document.querySelectorAll(".handle.held").forEach((h) => h.classList.remove("held"));
+    document.querySelectorAll(".held").forEach((h) => h.classList.remove("held"));
   },
 }));
 

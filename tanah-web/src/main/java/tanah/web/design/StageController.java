@@ -1,7 +1,11 @@
 package tanah.web.design;
 
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -19,74 +23,101 @@ import tanah.core.finding.Stage;
 import tanah.web.account.Keeper;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.catalogue.OwnEntryService;
+import tanah.web.catalogue.StockService;
 import tanah.web.enclosure.ConflictException;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.forms.ErrorWords;
 import tanah.web.forms.FieldErrors;
 
-/** Stage 3: the ground. An edit is a post; with script it answers with the parts of the page that change. */
+/** The stages below the air. An edit is a post; with script it answers with the parts of the page that change. */
 @Controller
-@RequestMapping("/enclosures/{id}/ground")
-class GroundController {
+@RequestMapping("/enclosures/{id}/{word:ground|hardscape|water}")
+class StageController {
     /** Marks a request of the page's own script. */
     static final String LIVE = "X-Tanah=live";
 
     private final EnclosureService enclosures;
-    private final GroundEdits edits;
+    private final Map<Stage, StageEdits> edits = new EnumMap<>(Stage.class);
     private final DesignPages pages;
     private final Catalogues catalogues;
     private final ErrorWords words;
     private final ConflictPages conflicts;
     private final OwnEntryService own;
     private final MediaOptions options;
+    private final StockService stock;
 
-    GroundController(
+    StageController(
             EnclosureService enclosures,
-            GroundEdits edits,
+            List<StageEdits> edits,
             DesignPages pages,
             Catalogues catalogues,
             ErrorWords words,
             ConflictPages conflicts,
             OwnEntryService own,
-            MediaOptions options) {
+            MediaOptions options,
+            StockService stock) {
+        this.stock = stock;
         this.options = options;
         this.own = own;
         this.conflicts = conflicts;
         this.enclosures = enclosures;
-        this.edits = edits;
+        edits.forEach(e -> this.edits.put(e.stage(), e));
         this.pages = pages;
         this.catalogues = catalogues;
         this.words = words;
     }
 
     @ModelAttribute("choices")
-    MediaOptions.Choice choices(@AuthenticationPrincipal Keeper keeper) {
-        return options.of(catalogues.of(keeper.id()));
+    MediaOptions.Choice choices(@PathVariable String word, @AuthenticationPrincipal Keeper keeper) {
+        return switch (stage(word)) {
+            case HARDSCAPE -> options.pieces(catalogues.of(keeper.id()), stock.all(keeper.id()));
+            default -> options.of(catalogues.of(keeper.id()));
+        };
+    }
+
+    @ModelAttribute("stage")
+    String word(@PathVariable String word) {
+        return word;
+    }
+
+    private static Stage stage(String word) {
+        return Stage.valueOf(word.toUpperCase(Locale.ROOT));
     }
 
     @GetMapping
-    String show(@PathVariable long id, SheetOptions options, @AuthenticationPrincipal Keeper keeper, Model model) {
-        fill(model, keeper, enclosures.get(keeper.id(), id), options);
-        return "design/ground";
+    String show(
+            @PathVariable long id,
+            @PathVariable String word,
+            SheetOptions options,
+            @AuthenticationPrincipal Keeper keeper,
+            Model model) {
+        fill(model, keeper, stage(word), enclosures.get(keeper.id(), id), options);
+        return "design/stage";
     }
 
     /** The same page's parts, for another view, cut or size of the sheet. */
     @GetMapping(headers = LIVE)
-    String look(@PathVariable long id, SheetOptions options, @AuthenticationPrincipal Keeper keeper, Model model) {
-        fill(model, keeper, enclosures.get(keeper.id(), id), options);
+    String look(
+            @PathVariable long id,
+            @PathVariable String word,
+            SheetOptions options,
+            @AuthenticationPrincipal Keeper keeper,
+            Model model) {
+        fill(model, keeper, stage(word), enclosures.get(keeper.id(), id), options);
         return "design/live";
     }
 
     @PostMapping(headers = LIVE)
     String editLive(
             @PathVariable long id,
+            @PathVariable String word,
             EditForm form,
             SheetOptions options,
             @AuthenticationPrincipal Keeper keeper,
             Model model,
             HttpServletResponse response) {
-        Result result = edit(keeper, id, form);
+        Result result = edit(keeper, id, stage(word), form);
         if (result.conflict() != null) {
             response.setStatus(HttpStatus.CONFLICT.value());
             model.addAttribute(
@@ -94,7 +125,7 @@ class GroundController {
                     conflicts.of(
                             result.conflict(), catalogues.of(result.enclosure().design())));
         }
-        fill(model, keeper, result.enclosure(), with(options, result.part()));
+        fill(model, keeper, stage(word), result.enclosure(), with(options, result.part()));
         model.addAttribute("errors", result.errors());
         model.addAttribute("merged", result.merged());
         model.addAttribute("draft", form.isDraft());
@@ -104,27 +135,28 @@ class GroundController {
     @PostMapping
     String edit(
             @PathVariable long id,
+            @PathVariable String word,
             EditForm form,
             SheetOptions options,
             @AuthenticationPrincipal Keeper keeper,
             Model model,
             RedirectAttributes flash) {
-        Result result = edit(keeper, id, form);
+        Result result = edit(keeper, id, stage(word), form);
         if (result.conflict() != null) {
             return "redirect:/enclosures/" + id + "/conflicts/"
                     + result.conflict().pending();
         }
         if (!result.errors().isEmpty()) {
-            fill(model, keeper, result.enclosure(), with(options, result.part()));
+            fill(model, keeper, stage(word), result.enclosure(), with(options, result.part()));
             model.addAttribute("errors", result.errors());
             model.addAttribute("typed", typed(form));
-            return "design/ground";
+            return "design/stage";
         }
         flash.addAttribute("part", result.part());
         if (result.merged()) {
             flash.addFlashAttribute("merged", true);
         }
-        return "redirect:/enclosures/{id}/ground";
+        return "redirect:/enclosures/{id}/{word}";
     }
 
     /**
@@ -144,13 +176,13 @@ class GroundController {
             @Nullable ConflictException conflict) {}
 
     /** An edit is made on the revision that the page shows; the service puts it together with what was saved since. */
-    private Result edit(Keeper keeper, long id, EditForm form) {
+    private Result edit(Keeper keeper, long id, Stage stage, EditForm form) {
         Enclosure current = enclosures.changeable(keeper.id(), id);
         int base = form.base() == null ? current.revision() : form.base();
         boolean known = base >= 1 && base < current.revision();
         Design shown = own.offered(keeper.id(), known ? enclosures.revision(keeper.id(), id, base) : current.design());
         FieldErrors errors = new FieldErrors();
-        GroundEdits.Outcome outcome = edits.apply(shown, form, errors);
+        EditOutcome outcome = Objects.requireNonNull(edits.get(stage)).apply(shown, form, keeper.id(), errors);
         if (!errors.isEmpty() || outcome.design().equals(shown)) {
             return new Result(current, words.of(errors), outcome.part(), false, null);
         }
@@ -172,21 +204,21 @@ class GroundController {
         }
         return form.opWord().equals("slope")
                 ? Map.of("front-" + form.partId(), form.valueText(), "back-" + form.partId(), form.otherText())
-                : Map.of("depth-" + form.partId(), form.valueText());
+                : Map.of(form.opWord() + "-" + form.partId(), form.valueText());
     }
 
     private static SheetOptions with(SheetOptions options, String part) {
         return new SheetOptions(options.view(), part, options.cut(), options.w(), options.h());
     }
 
-    private void fill(Model model, Keeper keeper, Enclosure enclosure, SheetOptions options) {
+    private void fill(Model model, Keeper keeper, Stage stage, Enclosure enclosure, SheetOptions options) {
         model.addAttribute(
                 "view",
                 pages.view(
                         keeper.id(),
                         enclosure,
                         Evaluator.evaluate(enclosure.design(), catalogues.of(enclosure.design())),
-                        Stage.GROUND,
+                        stage,
                         options));
         if (!model.containsAttribute("errors")) {
             model.addAttribute("errors", Map.of());

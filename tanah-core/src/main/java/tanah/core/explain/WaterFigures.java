@@ -1,0 +1,131 @@
+package tanah.core.explain;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import tanah.core.catalogue.Range;
+import tanah.core.design.Ramp;
+import tanah.core.design.Tap;
+import tanah.core.design.WaterPart;
+import tanah.core.evaluate.Evaluation;
+import tanah.core.explain.Figure.Input;
+import tanah.core.explain.Figure.Standing;
+import tanah.core.ground.WaterVolumes;
+import tanah.core.units.Unit;
+import tanah.core.water.HeaterModel;
+import tanah.core.water.LandWater;
+import tanah.core.water.WaterCare;
+
+/** Land and water, and keeping the water. */
+final class WaterFigures {
+    /** Spread of the heat that a heater has to give: room, draught and lid differ (from memory). */
+    private static final double HEAT_BAND = 0.3;
+
+    private static final double DAY = 86400;
+
+    private final List<Figure> all = new ArrayList<>();
+
+    private WaterFigures() {}
+
+    static List<Figure> of(Evaluation e, LandWater lw) {
+        WaterFigures figures = new WaterFigures();
+        WaterPart plan = e.design().water().orElseThrow();
+        figures.volumes(lw, new Input.Typed("level", "water", lw.water().level(), Unit.CENTIMETRE));
+        e.care().ifPresent(care -> figures.care(care, plan));
+        plan.ramps().forEach(figures::ramp);
+        return figures.all;
+    }
+
+    private void volumes(LandWater lw, Input level) {
+        WaterVolumes w = lw.water();
+        Input free = new Input.Computed("free", "water.free");
+        Input pore = new Input.Computed("pore", "water.pore");
+        add("water.pore", w.pore(), Unit.LITRE, Standing.DERIVED, level);
+        add("water.total", w.total(), Unit.LITRE, Standing.DERIVED, free, pore);
+        add("water.turns_over", w.turnsOver(), Unit.LITRE, Standing.DERIVED, free);
+        all.add(new Figure(
+                "water.depth",
+                "water.depth",
+                "",
+                w.depthMin(),
+                w.depthMax() - w.depthMin() > 5e-4 ? OptionalDouble.of(w.depthMax()) : OptionalDouble.empty(),
+                Unit.CENTIMETRE,
+                Optional.empty(),
+                Standing.DERIVED,
+                List.of(level)));
+        add("water.land_share", lw.landShare(), Unit.PERCENT, Standing.DERIVED, level);
+        add("water.water_share", lw.waterShare(), Unit.PERCENT, Standing.DERIVED, level);
+        add("water.per_level", lw.perMetre() * 0.01, Unit.LITRE, Standing.DERIVED);
+        add("water.under_rim", lw.underRim(), Unit.CENTIMETRE, Standing.DERIVED, level);
+        lw.overDam().ifPresent(over -> add("water.over_dam", over, Unit.CENTIMETRE, Standing.DERIVED, level));
+        lw.wicking().ifPresent(k -> add("water.soil_gap", k.gap(), Unit.CENTIMETRE, Standing.PUBLISHED, level));
+    }
+
+    private void care(WaterCare care, WaterPart plan) {
+        Input turns = new Input.Computed("turns_over", "water.turns_over");
+        Input target = new Input.Typed("temperature", "water", plan.celsius(), Unit.CELSIUS);
+        care.heater().ifPresent(h -> heater(h, turns, target));
+        care.change().ifPresent(v -> add("water.change", v, Unit.LITRE, Standing.DERIVED, turns));
+        care.changes()
+                .ifPresent(n -> add(
+                        "water.changes",
+                        n,
+                        Unit.COUNT,
+                        Standing.DERIVED,
+                        new Input.Computed("change", "water.change")));
+        OptionalDouble chlorine = plan.tap().map(Tap::chlorine).orElse(OptionalDouble.empty());
+        if (chlorine.isPresent()) {
+            Input tap = new Input.Typed("chlorine", "water.tap", chlorine.getAsDouble(), Unit.MILLIGRAM_PER_LITRE);
+            care.thiosulfate().ifPresent(m -> add("water.thiosulfate", m, Unit.GRAM, Standing.DERIVED, tap));
+            care.released().ifPresent(m -> add("water.chloramine", m, Unit.MILLIGRAM_PER_LITRE, Standing.DERIVED, tap));
+        }
+        add("water.media", care.media(), Unit.SQUARE_METRE, Standing.MEMORY);
+    }
+
+    private void heater(HeaterModel h, Input turns, Input target) {
+        Input room = new Input.Typed("room_night", "room", h.room(), Unit.CELSIUS);
+        double need = Math.max(0, h.need());
+        all.add(new Figure(
+                "water.heat",
+                "water.heat",
+                "",
+                need,
+                OptionalDouble.empty(),
+                Unit.WATT,
+                Optional.of(new Range(need * (1 - HEAT_BAND), need * (1 + HEAT_BAND))),
+                Standing.PUBLISHED,
+                List.of(turns, target, room)));
+        Input heat = new Input.Computed("heat", "water.heat");
+        h.size().ifPresent(size -> {
+            add("water.heater", size, Unit.WATT, Standing.PRACTICE, heat);
+            if (size > 0) {
+                h.warmUp(size).ifPresent(t -> add("water.warm_up", t, Unit.HOUR, Standing.DERIVED, turns, heat));
+            }
+        });
+        add("water.unheated", h.settled(0), Unit.CELSIUS, Standing.DERIVED, room);
+        add("water.evaporation", h.evaporation(h.target()) * DAY / 1000, Unit.LITRE, Standing.PUBLISHED, target, room);
+    }
+
+    private void ramp(Ramp r) {
+        String id = "ramp." + r.id() + ".angle";
+        all.add(new Figure(
+                id,
+                "ramp.angle",
+                r.id(),
+                r.angle(),
+                OptionalDouble.empty(),
+                Unit.DEGREE,
+                Optional.empty(),
+                Standing.DERIVED,
+                List.of(
+                        new Input.Typed("ramp_foot", "water.ramps[" + r.id() + "]", r.foot(), Unit.CENTIMETRE),
+                        new Input.Typed("ramp_top", "water.ramps[" + r.id() + "]", r.top(), Unit.CENTIMETRE),
+                        new Input.Typed("ramp_length", "water.ramps[" + r.id() + "]", r.length(), Unit.CENTIMETRE))));
+    }
+
+    private void add(String id, double value, Unit unit, Standing standing, Input... inputs) {
+        all.add(new Figure(
+                id, id, "", value, OptionalDouble.empty(), unit, Optional.empty(), standing, List.of(inputs)));
+    }
+}

@@ -1,0 +1,244 @@
+package tanah.web.design;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.springframework.stereotype.Component;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.design.Dam;
+import tanah.core.design.DamMove;
+import tanah.core.design.HardscapeItem;
+import tanah.core.design.PieceMove;
+import tanah.core.design.Solids;
+import tanah.core.design.Surface;
+import tanah.core.design.VesselPlan;
+import tanah.core.evaluate.Evaluation;
+import tanah.core.finding.Stage;
+import tanah.core.ground.LayerResult;
+import tanah.core.scene.Scene;
+import tanah.core.scene.SceneBuilder;
+import tanah.core.units.Unit;
+import tanah.core.vessel.Vessel;
+import tanah.web.catalogue.Catalogues;
+import tanah.web.forms.Numbers;
+import tanah.web.shell.Words;
+import tanah.web.svg.SheetSvg;
+import tanah.web.svg.SheetText;
+import tanah.web.svg.SheetText.Handle;
+
+/** Draws the section and the plan of a stage with its words, pegs and handles. */
+@Component
+public class StageSheet {
+    private static final String THIN = "\u2009";
+
+    private final Catalogues catalogues;
+    private final PartNames names;
+    private final Words words;
+
+    StageSheet(Catalogues catalogues, PartNames names, Words words) {
+        this.catalogues = catalogues;
+        this.names = names;
+        this.words = words;
+    }
+
+    /**
+     * How it is looked at.
+     *
+     * @param stage   that is open
+     * @param part    selected, or empty
+     * @param cut     distance of the section from the front (m)
+     * @param options views and size
+     */
+    record Look(Stage stage, String part, double cut, SheetOptions options) {}
+
+    String of(Evaluation e, List<NoteView> noted, Look look) {
+        return scene(e, OptionalDouble.of(look.cut()))
+                .map(scene -> SheetSvg.draw(
+                        scene,
+                        text(e, noted, look),
+                        look.options().width(),
+                        look.options().height(),
+                        look.options().viewOrBoth()))
+                .orElse("");
+    }
+
+    /** The scene of a design, or empty without a vessel. */
+    public Optional<Scene> scene(Evaluation e, OptionalDouble cut) {
+        return e.vessel().map(vessel -> {
+            double mesh = e.design()
+                    .vessel()
+                    .flatMap(VesselPlan::lid)
+                    .map(l -> l.meshFraction().orElse(0))
+                    .orElseGet(() -> e.design()
+                            .vessel()
+                            .flatMap(VesselPlan::catalogue)
+                            .flatMap(catalogues.of(e.design())::findVessel)
+                            .map(m -> m.lidMesh())
+                            .orElse(0.0));
+            return SceneBuilder.build(e.design(), vessel, e.ground().orElseThrow(), e.animals(), mesh, cut);
+        });
+    }
+
+    private SheetText text(Evaluation e, List<NoteView> noted, Look look) {
+        List<SheetText.Peg> pegs = noted.stream()
+                .filter(n -> !n.letter().isEmpty())
+                .map(n -> new SheetText.Peg(
+                        n.key().substring(n.key().indexOf('@') + 1),
+                        n.letter(),
+                        n.severity(),
+                        n.word() + " " + n.letter() + ": " + n.title()))
+                .toList();
+        return new SheetText(
+                words.of("sheet.title", e.design().name()),
+                description(e),
+                captions(e),
+                pegs,
+                look.part(),
+                look.stage().word(),
+                handles(e, look),
+                words.of("sheet.section"),
+                words.of("sheet.cut", Numbers.lengthUpTo(look.cut(), 1) + THIN + Numbers.lengthUnit()),
+                words.of("sheet.plan"),
+                n -> words.of("sheet.more", String.valueOf(n)));
+    }
+
+    private Map<String, SheetText.Caption> captions(Evaluation e) {
+        Catalogue catalogue = catalogues.of(e.design());
+        Map<String, SheetText.Caption> captions = new HashMap<>();
+        e.ground().orElseThrow().layers().forEach(r -> captions.put(r.id(), layer(r, e)));
+        e.design().hardscape().forEach(h -> captions.put(h.id(), piece(h, catalogue)));
+        e.design().probes().forEach(p -> captions.put(p.id(), new SheetText.Caption(p.label(), "")));
+        e.design().ground().dams().forEach(d -> captions.put(d.id(), named(d.id(), e)));
+        e.design().water().ifPresent(w -> {
+            captions.put(WaterEdits.BODY, named(WaterEdits.BODY, e));
+            w.ramps().forEach(r -> captions.put(r.id(), named(r.id(), e)));
+        });
+        return captions;
+    }
+
+    private SheetText.Caption named(String part, Evaluation e) {
+        return new SheetText.Caption(names.of(part, e.design(), catalogues.of(e.design())), "");
+    }
+
+    private SheetText.Caption piece(HardscapeItem item, Catalogue catalogue) {
+        PieceMove.Box box = PieceMove.box(item);
+        OptionalDouble mass = Solids.mass(item, catalogue);
+        String size = Numbers.lengthUpTo(box.length(), 1) + " × " + Numbers.lengthUpTo(box.width(), 1) + " × "
+                + Numbers.lengthUpTo(item.height(), 1) + THIN + Numbers.lengthUnit();
+        return new SheetText.Caption(
+                names.piece(item, catalogue),
+                mass.isPresent() ? size + " · " + Numbers.massWithUnit(mass.getAsDouble()) : size);
+    }
+
+    private SheetText.Caption layer(LayerResult r, Evaluation e) {
+        String name = names.of(r.id(), e.design(), catalogues.of(e.design()));
+        String depth = r.shape().maxDepth() - r.shape().minDepth() < 5e-4
+                ? Numbers.centimetres(r.shape().meanDepth())
+                : Numbers.centimetres(r.shape().minDepth()) + "–"
+                        + Numbers.centimetres(r.shape().maxDepth());
+        return new SheetText.Caption(
+                name,
+                depth + THIN + Numbers.lengthUnit() + " · "
+                        + Numbers.volumeWithUnit(r.shape().volume()) + " · " + Numbers.massWithUnit(r.wetMass()));
+    }
+
+    private List<Handle> handles(Evaluation e, Look look) {
+        Vessel vessel = e.vessel().orElseThrow();
+        List<Handle> handles = new ArrayList<>();
+        if (look.stage() == Stage.GROUND) {
+            layerHandle(e, look.part(), vessel).ifPresent(handles::add);
+        } else if (look.stage() == Stage.WATER) {
+            if (look.part().equals(WaterEdits.BODY)) {
+                e.water()
+                        .ifPresent(w -> handles.add(new Handle(
+                                WaterEdits.BODY,
+                                "level",
+                                words.of("sheet.water_line"),
+                                cm(w.water().level()),
+                                0.5,
+                                cm(vessel.rim()),
+                                Numbers.lengthWithUnit(w.water().level()),
+                                Handle.Axis.RIGHT,
+                                w.water().level())));
+            }
+            e.design().ground().dams().stream()
+                    .filter(d -> d.id().equals(look.part()) && d.isWall())
+                    .forEach(d -> handles.addAll(damHandles(d, vessel)));
+        }
+        return handles;
+    }
+
+    private Optional<Handle> layerHandle(Evaluation e, String part, Vessel vessel) {
+        return e.design()
+                .ground()
+                .layer(part)
+                .filter(l -> !(l.surface() instanceof Surface.Profile))
+                .flatMap(l -> e.ground().orElseThrow().layer(l.id()))
+                .filter(r -> r.shape().exists())
+                .map(r -> new Handle(
+                        r.id(),
+                        "depth",
+                        words.of("sheet.depth_of", names.of(r.id(), e.design(), catalogues.of(e.design()))),
+                        cm(r.shape().meanDepth()),
+                        0.5,
+                        cm(vessel.height()),
+                        Numbers.lengthWithUnit(r.shape().meanDepth()),
+                        Handle.Axis.LEFT,
+                        Double.NaN));
+    }
+
+    private List<Handle> damHandles(Dam d, Vessel vessel) {
+        double left = DamMove.edge(d.region().outline(), false);
+        double right = DamMove.edge(d.region().outline(), true);
+        return List.of(
+                new Handle(
+                        d.id(),
+                        "dam-x",
+                        words.of("sheet.shore"),
+                        cm(left),
+                        1,
+                        cm(vessel.length() - (right - left)) - 0.3,
+                        Numbers.lengthWithUnit(left),
+                        Handle.Axis.ALONG,
+                        left),
+                new Handle(
+                        d.id(),
+                        "dam-top",
+                        words.of("sheet.crest"),
+                        cm(d.top()),
+                        1,
+                        cm(vessel.rim()),
+                        Numbers.lengthWithUnit(d.top()),
+                        Handle.Axis.RIGHT,
+                        d.top()));
+    }
+
+    private static double cm(double metres) {
+        return Unit.CENTIMETRE.fromSi(metres);
+    }
+
+    private String description(Evaluation e) {
+        String box = e.vessel()
+                .map(v -> Numbers.centimetres(v.length()) + " × " + Numbers.lengthWithUnit(v.height()))
+                .orElse("");
+        List<String> parts = e.ground().orElseThrow().layers().stream()
+                .map(r -> names.of(r.id(), e.design(), catalogues.of(e.design())) + " "
+                        + Numbers.lengthWithUnit(r.shape().meanDepth()))
+                .toList();
+        String ground = parts.isEmpty() ? words.of("sheet.nothing") : String.join(", ", parts);
+        String water = e.ground()
+                .flatMap(g -> g.water())
+                .map(w -> " " + words.of("sheet.water_to", Numbers.lengthWithUnit(w.level())))
+                .orElse("");
+        String pieces = e.design().hardscape().isEmpty()
+                ? ""
+                : " "
+                        + words.of(
+                                "sheet.pieces",
+                                String.valueOf(e.design().hardscape().size()));
+        return words.of("sheet.description", box, ground) + water + pieces;
+    }
+}

@@ -1,0 +1,391 @@
+package tanah.web.design;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
+import org.springframework.stereotype.Component;
+import tanah.core.design.Dam;
+import tanah.core.design.DamMove;
+import tanah.core.design.Design;
+import tanah.core.design.Ramp;
+import tanah.core.design.Tap;
+import tanah.core.design.WaterPart;
+import tanah.core.evaluate.Evaluation;
+import tanah.core.evaluate.Evaluator;
+import tanah.core.finding.Stage;
+import tanah.core.geometry.ConvexPolygon;
+import tanah.core.water.WaterProposal;
+import tanah.web.catalogue.Catalogues;
+import tanah.web.forms.FieldErrors;
+import tanah.web.shell.Words;
+
+/** Reads one edit of land and water and applies it to a design. */
+@Component
+class WaterEdits implements StageEdits {
+    /** Parts that are no ids of the document. */
+    static final String BODY = "water";
+
+    static final String TAP = "tap";
+    static final String CHANGES = "changes";
+    static final List<String> DAM_KINDS = List.of("foam", "glass", "acrylic", "stones", "wood", "none");
+    private static final int MOST_RAMPS = 12;
+    private static final double THINNEST = 0.003; // m
+
+    private final Catalogues catalogues;
+    private final RemedyEdit remedies;
+    private final PartNames names;
+    private final Words words;
+
+    WaterEdits(Catalogues catalogues, RemedyEdit remedies, PartNames names, Words words) {
+        this.catalogues = catalogues;
+        this.remedies = remedies;
+        this.names = names;
+        this.words = words;
+    }
+
+    @Override
+    public Stage stage() {
+        return Stage.WATER;
+    }
+
+    @Override
+    public EditOutcome apply(Design design, EditForm form, long keeper, FieldErrors errors) {
+        if (form.opWord().equals("remedy")) {
+            return remedies.apply(design, form, errors);
+        }
+        if (form.opWord().equals("make")) {
+            return make(design, errors);
+        }
+        if (form.opWord().startsWith("dam-")) {
+            return design.ground().dams().stream()
+                    .filter(d -> d.id().equals(form.partId()))
+                    .findFirst()
+                    .map(d -> dam(design, d, form, errors))
+                    .orElseGet(() -> gone(design, errors));
+        }
+        if (design.water().isEmpty()) {
+            return gone(design, errors);
+        }
+        if (form.opWord().startsWith("ramp-")) {
+            return design.water().get().ramps().stream()
+                    .filter(r -> r.id().equals(form.partId()))
+                    .findFirst()
+                    .map(r -> ramp(design, r, form, errors))
+                    .orElseGet(() -> gone(design, errors));
+        }
+        return water(design, design.water().get(), form, errors);
+    }
+
+    private static EditOutcome gone(Design design, FieldErrors errors) {
+        errors.add("form", "error.part.gone");
+        return EditOutcome.none(design, "");
+    }
+
+    private EditOutcome make(Design design, FieldErrors errors) {
+        Evaluation e = Evaluator.evaluate(design, catalogues.of(design));
+        if (e.vessel().isEmpty()) {
+            errors.add("form", "error.vessel.first");
+            return EditOutcome.none(design, "");
+        }
+        if (design.water().isPresent()) {
+            return EditOutcome.none(design, BODY);
+        }
+        Design made = WaterProposal.propose(
+                design,
+                e.vessel().get(),
+                e.ground().orElseThrow(),
+                e.animals().stream().findFirst());
+        return new EditOutcome(made, words.of("edit.water"), BODY);
+    }
+
+    private EditOutcome water(Design design, WaterPart w, EditForm form, FieldErrors errors) {
+        List<NumberField> all = switch (form.partId()) {
+            case TAP -> WaterFields.TAP;
+            case CHANGES -> WaterFields.CHANGES;
+            default -> WaterFields.BODY;
+        };
+        Optional<NumberField> number = WaterFields.of(form.opWord(), all);
+        if (number.isPresent()) {
+            NumberField field = number.get();
+            OptionalDouble value = field.read(form, errors);
+            OptionalDouble stood = WaterFields.get(field, w);
+            return numbered(
+                    design,
+                    form,
+                    field,
+                    stood,
+                    value,
+                    errors,
+                    () -> with(design, now -> WaterFields.set(field, now, value)));
+        }
+        return switch (form.opWord()) {
+            case "wicking" ->
+                new EditOutcome(
+                        with(
+                                design,
+                                now -> now.withMargins(new WaterPart.Margins(
+                                        now.margins().barrier(),
+                                        Optional.of(form.valueText().equals("true")),
+                                        now.margins().lowestLevel(),
+                                        now.margins().wave()))),
+                        words.of(form.valueText().equals("true") ? "edit.wet_soil" : "edit.dry_soil"),
+                        BODY);
+            case "chloramine" ->
+                new EditOutcome(
+                        with(
+                                design,
+                                now -> now.withTap(bound(now, form.valueText().equals("true")))),
+                        words.of("edit.tap"),
+                        TAP);
+            case "add-ramp" -> addRamp(design, w, errors);
+            case "drain" ->
+                new EditOutcome(
+                        design.withWater(Optional.empty()), words.of("edit.removed", words.of("part.water")), "");
+            default -> {
+                errors.add("form", "error.edit.unknown");
+                yield EditOutcome.none(design, form.partId());
+            }
+        };
+    }
+
+    private static Tap bound(WaterPart w, boolean chloramine) {
+        Tap t = w.tap().orElse(Tap.UNKNOWN);
+        return new Tap(
+                t.ph(),
+                t.alkalinity(),
+                t.hardness(),
+                t.nitrate(),
+                t.chlorine(),
+                Optional.of(chloramine),
+                t.conductivity());
+    }
+
+    private EditOutcome addRamp(Design design, WaterPart w, FieldErrors errors) {
+        if (w.ramps().size() >= MOST_RAMPS) {
+            errors.add("form", "error.ramps.many", MOST_RAMPS);
+            return EditOutcome.none(design, BODY);
+        }
+        Evaluation e = Evaluator.evaluate(design, catalogues.of(design));
+        if (e.vessel().isEmpty()) {
+            errors.add("form", "error.vessel.first");
+            return EditOutcome.none(design, BODY);
+        }
+        Design changed = WaterProposal.withRamp(
+                design, e.ground().orElseThrow(), e.animals().stream().findFirst());
+        List<Ramp> ramps = changed.water().orElseThrow().ramps();
+        return new EditOutcome(
+                changed,
+                words.of("edit.laid", words.of("part.ramp")),
+                ramps.get(ramps.size() - 1).id());
+    }
+
+    private EditOutcome dam(Design design, Dam dam, EditForm form, FieldErrors errors) {
+        double left = DamMove.edge(dam.region().outline(), false);
+        double right = DamMove.edge(dam.region().outline(), true);
+        Optional<NumberField> number = WaterFields.of(form.opWord(), WaterFields.DAM);
+        if (number.isPresent()) {
+            double length = Evaluator.evaluate(design, catalogues.of(design))
+                    .vessel()
+                    .map(v -> v.length())
+                    .orElse(0.0);
+            NumberField field = bounded(number.get(), left, right, length);
+            OptionalDouble value = field.read(form, errors);
+            double v = value.orElse(0);
+            return switch (field.op()) {
+                case "dam-x" ->
+                    numbered(
+                            design,
+                            form,
+                            field,
+                            OptionalDouble.of(left),
+                            value,
+                            errors,
+                            () -> DamMove.to(design, dam.id(), v, v + right - left));
+                case "dam-width" ->
+                    numbered(
+                            design,
+                            form,
+                            field,
+                            OptionalDouble.of(right - left),
+                            value,
+                            errors,
+                            () -> DamMove.to(design, dam.id(), left, left + v));
+                default ->
+                    numbered(
+                            design,
+                            form,
+                            field,
+                            OptionalDouble.of(dam.top()),
+                            value,
+                            errors,
+                            () -> changed(design, dam, d -> d.at(d.region(), v)));
+            };
+        }
+        return switch (form.opWord()) {
+            case "dam-kind" -> kind(design, dam, form, errors);
+            case "dam-seal" -> {
+                boolean sealed = form.valueText().equals("true") && dam.canSeal();
+                yield new EditOutcome(
+                        sided(changed(design, dam, d -> d.of(d.kind(), sealed)), dam),
+                        words.of(sealed ? "edit.sealed" : "edit.open", words.of("dam." + dam.kind())),
+                        dam.id());
+            }
+            default -> {
+                errors.add("form", "error.edit.unknown");
+                yield EditOutcome.none(design, dam.id());
+            }
+        };
+    }
+
+    private static NumberField bounded(NumberField field, double left, double right, double length) {
+        return switch (field.op()) {
+            case "dam-x" -> field.upTo(length - (right - left) - THINNEST);
+            case "dam-width" -> field.upTo(length - left - THINNEST);
+            default -> field;
+        };
+    }
+
+    private EditOutcome kind(Design design, Dam dam, EditForm form, FieldErrors errors) {
+        String kind = form.valueText();
+        if (!DAM_KINDS.contains(kind)) {
+            errors.add("dam-kind-" + dam.id(), "error.choice");
+            return EditOutcome.none(design, dam.id());
+        }
+        boolean sealed =
+                dam.isWatertight() && List.of("foam", "glass", "acrylic").contains(kind);
+        return new EditOutcome(
+                sided(changed(design, dam, d -> d.of(kind, sealed)), dam),
+                words.of("dam." + dam.kind()) + " → " + words.of("dam." + kind),
+                dam.id());
+    }
+
+    /** A sealed wall keeps the water on the side where its bottom lies; through an open one it finds its level. */
+    private Design sided(Design design, Dam dam) {
+        if (design.ground().dams().stream().noneMatch(Dam::isWatertight)) {
+            return with(design, w -> w.withSide(Optional.empty()));
+        }
+        double left = DamMove.edge(dam.region().outline(), false);
+        double right = DamMove.edge(dam.region().outline(), true);
+        return Evaluator.evaluate(design, catalogues.of(design))
+                .vessel()
+                .map(v -> {
+                    boolean leftSide = design.ground().layers().stream()
+                            .filter(l -> l.options().aquatic().orElse(false))
+                            .flatMap(l -> l.region().stream())
+                            .map(r -> r.outline().centroid().x() < left)
+                            .findFirst()
+                            .orElse(true);
+                    var side = leftSide
+                            ? ConvexPolygon.rectangle(0, 0, left, v.width())
+                            : ConvexPolygon.rectangle(right, 0, v.length(), v.width());
+                    return with(
+                            design,
+                            w -> w.sideRegion().isPresent()
+                                    ? w
+                                    : w.withSide(Optional.of(new tanah.core.design.Layer.Region(side, true))));
+                })
+                .orElse(design);
+    }
+
+    private EditOutcome ramp(Design design, Ramp ramp, EditForm form, FieldErrors errors) {
+        Optional<NumberField> number = WaterFields.of(form.opWord(), WaterFields.RAMP);
+        if (number.isPresent()) {
+            NumberField field = number.get();
+            OptionalDouble value = field.read(form, errors);
+            double v = value.orElse(0);
+            boolean upside = field.op().equals("ramp-top") && v <= ramp.foot()
+                    || field.op().equals("ramp-foot") && v >= ramp.top();
+            if (errors.isEmpty() && upside) {
+                errors.add(field.op() + "-" + ramp.id(), "error.ramp.upside");
+            }
+            return numbered(
+                    design,
+                    form,
+                    field,
+                    OptionalDouble.of(WaterFields.get(field, ramp)),
+                    value,
+                    errors,
+                    () -> ramped(design, ramp, WaterFields.set(field, ramp, v)));
+        }
+        return switch (form.opWord()) {
+            case "ramp-rough" ->
+                new EditOutcome(
+                        ramped(
+                                design,
+                                ramp,
+                                new Ramp(
+                                        ramp.id(),
+                                        ramp.foot(),
+                                        ramp.top(),
+                                        ramp.length(),
+                                        ramp.width(),
+                                        Optional.of(form.valueText().equals("true")),
+                                        ramp.kept())),
+                        words.of(form.valueText().equals("true") ? "edit.rough" : "edit.smooth"),
+                        ramp.id());
+            case "ramp-remove" ->
+                new EditOutcome(
+                        with(design, w -> w.withoutRamp(ramp.id())),
+                        words.of("edit.removed", words.of("part.ramp")),
+                        BODY);
+            default -> {
+                errors.add("form", "error.edit.unknown");
+                yield EditOutcome.none(design, ramp.id());
+            }
+        };
+    }
+
+    private static Design ramped(Design design, Ramp old, Ramp changed) {
+        return with(
+                design,
+                w -> w.withRamps(
+                        w.ramps().stream().map(r -> r == old ? changed : r).toList()));
+    }
+
+    private static Design changed(Design design, Dam dam, UnaryOperator<Dam> change) {
+        return design.withGround(design.ground()
+                .withDams(design.ground().dams().stream()
+                        .map(d -> d.id().equals(dam.id()) ? change.apply(d) : d)
+                        .toList()));
+    }
+
+    private static Design with(Design design, UnaryOperator<WaterPart> change) {
+        return design.withWater(design.water().map(change));
+    }
+
+    private interface Change {
+        Design made();
+    }
+
+    /** One number changed: nothing where it stands already or is wrong, else the design with its summary. */
+    private EditOutcome numbered(
+            Design design,
+            EditForm form,
+            NumberField field,
+            OptionalDouble stood,
+            OptionalDouble value,
+            FieldErrors errors,
+            Change change) {
+        String before = stood.isPresent() ? field.show(stood.getAsDouble()) : "–";
+        if (!errors.isEmpty() || form.valueText().strip().equals(before)) {
+            return EditOutcome.none(design, form.partId());
+        }
+        String after = value.isPresent() ? field.show(value.getAsDouble()) : "–";
+        String summary = words.of(
+                "edit.field",
+                name(design, form.partId()),
+                words.of("short." + field.op()),
+                before,
+                (after + "\u2009" + field.unit()).strip());
+        return new EditOutcome(change.made(), summary, form.partId());
+    }
+
+    private String name(Design design, String part) {
+        return switch (part) {
+            case TAP -> words.of("part.tap");
+            case CHANGES -> words.of("part.changes");
+            default -> names.of(part, design, catalogues.of(design));
+        };
+    }
+}

@@ -1,0 +1,115 @@
+package tanah.web.svg;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import tanah.core.geometry.Point;
+import tanah.core.scene.Scene;
+import tanah.web.svg.SheetText.Caption;
+
+/** Draws hardscape and ramps in the section and in the plan; in their own stage they can be moved in both. */
+final class PieceSvg {
+    private final Svg svg;
+    private final Viewport view;
+    private final Scene scene;
+    private final SheetText text;
+    private final boolean movable;
+
+    PieceSvg(Svg svg, Viewport view, Scene scene, SheetText text) {
+        this.svg = svg;
+        this.view = view;
+        this.scene = scene;
+        this.text = text;
+        this.movable = text.stage().equals("hardscape");
+    }
+
+    /** What the cut passes, cut; the rest as outlines, so that nothing is lost from sight. */
+    void section() {
+        Map<String, Scene.Area> plans =
+                scene.pieces().stream().collect(Collectors.toMap(Scene.Area::part, a -> a, (a, b) -> a));
+        for (Scene.Area area : scene.behind()) {
+            boolean selected = area.part().equals(text.selected());
+            if (movable || selected) {
+                piece(area, plans.get(area.part()), "beyond-piece", "lift", points(area.points(), false));
+            }
+        }
+        for (Scene.Area area : scene.solids()) {
+            piece(area, plans.get(area.part()), "cut solid", "lift", points(area.points(), false));
+        }
+        for (Scene.Line ramp : scene.ramps()) {
+            ramp(ramp);
+        }
+    }
+
+    /** Every piece from above. */
+    void plan() {
+        for (Scene.Area area : scene.pieces()) {
+            piece(area, area, "plan-piece", "move", points(area.points(), true));
+        }
+    }
+
+    private void piece(Scene.Area drawn, Scene.Area fromAbove, String style, String move, String points) {
+        Caption caption = text.captions().get(drawn.part());
+        boolean selected = drawn.part().equals(text.selected());
+        String name = caption == null ? drawn.part() : caption.both();
+        String fill = "url(#tx-" + drawn.texture().name().toLowerCase(Locale.ROOT) + ")";
+        List<Object> attributes = new java.util.ArrayList<>(List.of(
+                "points",
+                points,
+                "fill",
+                style.equals("beyond-piece") ? "none" : fill,
+                "class",
+                style + (selected ? " selected" : "") + (movable ? " movable" : ""),
+                "data-part",
+                drawn.part(),
+                "data-of",
+                "hardscape"));
+        if (movable) {
+            double left = least(fromAbove.points(), true);
+            double other = move.equals("move") ? least(fromAbove.points(), false) : least(drawn.points(), false);
+            attributes.addAll(List.of(
+                    "id",
+                    "piece-" + move + "-" + drawn.part(),
+                    "tabindex",
+                    0,
+                    "role",
+                    "button",
+                    "aria-label",
+                    name,
+                    "aria-pressed",
+                    String.valueOf(selected),
+                    "data-move",
+                    move,
+                    "data-x",
+                    Svg.n(left * 100),
+                    "data-other",
+                    Svg.n(other * 100)));
+        }
+        svg.open("polygon", attributes.toArray()).text("title", name).close("polygon");
+    }
+
+    private void ramp(Scene.Line ramp) {
+        Caption caption = text.captions().get(ramp.part());
+        Point a = ramp.points().get(0);
+        Point b = ramp.points().get(1);
+        String d = "M" + Svg.n(view.x(a.x())) + " " + Svg.n(view.z(a.y())) + "L" + Svg.n(view.x(b.x())) + " "
+                + Svg.n(view.z(b.y()));
+        boolean selected = ramp.part().equals(text.selected());
+        svg.open("g", "class", "ramp" + (selected ? " selected" : ""), "data-part", ramp.part(), "data-of", "water")
+                .empty("path", "d", d, "class", "casing")
+                .empty("path", "d", d)
+                .text("title", caption == null ? ramp.part() : caption.first())
+                .close("g");
+    }
+
+    private String points(List<Point> points, boolean plan) {
+        return points.stream()
+                .map(p -> Svg.n(view.x(p.x())) + "," + Svg.n(plan ? view.y(p.y(), scene.width()) : view.z(p.y())))
+                .collect(Collectors.joining(" "));
+    }
+
+    private static double least(List<Point> points, boolean x) {
+        return points.stream().mapToDouble(p -> x ? p.x() : p.y()).min().orElse(0);
+    }
+}
