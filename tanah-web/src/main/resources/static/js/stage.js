@@ -129,7 +129,7 @@ Alpine.data("stage", () => ({
       document.querySelector(event.shiftKey ? "[data-redo]" : "[data-undo]")?.click();
       return;
     }
-    const field = event.target.closest(".depth input, .slope input[id^=front], .slope input[id^=back], .field input[inputmode=decimal]");
+    const field = event.target.closest(".depth input, .slope input[id^=front], .slope input[id^=back], .one-field input[inputmode=decimal]");
     if (field && (event.key === "ArrowUp" || event.key === "ArrowDown")) {
       event.preventDefault();
       this.stepField(field, (event.key === "ArrowUp" ? 1 : -1) * (event.shiftKey ? 1 : 0.1));

@@ -204,6 +204,9 @@ class RevisionController {
     }
 
     private static String page(String stage) {
-        return List.of("animal", "vessel", "ground", "revisions").contains(stage) ? stage : "ground";
+        return List.of("animal", "vessel", "ground", "hardscape", "water", "revisions")
+                        .contains(stage)
+                ? stage
+                : "ground";
     }
 }

@@ -109,7 +109,11 @@ public final class Numbers {
         return fixed(shown, shown < 100 ? 1 : 0);
     }
 
+    /** A mass with its unit; below a tenth of a kilogram in grams. */
     public static String massWithUnit(double kilograms) {
+        if (!Presentation.current().isUs() && kilograms > 0 && kilograms < 0.0995) {
+            return upTo(kilograms * 1000, 0) + THIN + "g";
+        }
         return kilograms(kilograms) + THIN + massUnit();
     }
 

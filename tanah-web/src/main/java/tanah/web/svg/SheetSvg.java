@@ -38,7 +38,7 @@ public final class SheetSvg {
             case "plan" -> Viewport.View.PLAN;
             default -> Viewport.View.BOTH;
         };
-        return new SheetSvg(scene, text, Viewport.fit(scene, width, height, view)).markup();
+        return new SheetSvg(scene, text, Viewport.fit(scene, width, height, view, text.hasRightHandles())).markup();
     }
 
     private String markup() {

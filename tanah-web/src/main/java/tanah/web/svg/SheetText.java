@@ -39,6 +39,11 @@ public record SheetText(
         handles = List.copyOf(handles);
     }
 
+    /** Whether a tab stands in the right gutter. */
+    boolean hasRightHandles() {
+        return handles.stream().anyMatch(h -> h.axis() == Handle.Axis.RIGHT);
+    }
+
     /**
      * @param first what
      * @param second its numbers

@@ -30,10 +30,10 @@ record Viewport(double width, double height, double scale, double left, double f
         BOTH
     }
 
-    static Viewport fit(Scene scene, double width, double height, View view) {
+    static Viewport fit(Scene scene, double width, double height, View view, boolean rightHandles) {
         boolean labels = width >= NARROW;
         double side = labels ? COLUMN + GUTTER : GUTTER + 6;
-        double right = labels ? COLUMN + 14 : 14;
+        double right = labels ? COLUMN + 14 : rightHandles ? 42 : 14;
         double across = (width - side - right) / scene.length();
         double both = (height - TOP - RULER - FOOT) / (scene.height() + scene.width());
         boolean plan = view == View.BOTH && labels && Math.min(across, both) >= LEAST_SCALE;

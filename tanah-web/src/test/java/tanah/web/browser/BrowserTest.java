@@ -108,4 +108,18 @@ abstract class BrowserTest {
                 .open()
                 .register("keeper " + UUID.randomUUID().toString().substring(0, 8));
     }
+
+    /** A new keeper with a frog's paludarium begun, on its ground. */
+    protected GroundPage begun() {
+        return begun("theloderma-corticale", "palud-glass-90x45x60");
+    }
+
+    /** A new keeper with an animal in a box, on its ground. */
+    protected GroundPage begun(String species, String vessel) {
+        registered();
+        page.navigate("/enclosures/new?species=" + species + "&vessel=" + vessel + "&stand=300");
+        GroundPage ground = new StartPage(page).goOn();
+        PlaywrightAssertions.assertThat(ground.ready()).isVisible();
+        return ground;
+    }
 }

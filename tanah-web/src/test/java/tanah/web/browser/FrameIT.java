@@ -355,11 +355,9 @@ class FrameIT extends BrowserTest {
 
     private String enclosure = "";
 
-    private GroundPage begun() {
-        registered();
-        page.navigate("/enclosures/new?species=theloderma-corticale&vessel=palud-glass-90x45x60&stand=300");
-        GroundPage ground = new StartPage(page).goOn();
-        assertThat(ground.ready()).isVisible();
+    @Override
+    protected GroundPage begun() {
+        GroundPage ground = super.begun();
         enclosure();
         return ground;
     }

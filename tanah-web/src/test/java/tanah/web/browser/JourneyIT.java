@@ -281,6 +281,8 @@ class JourneyIT extends BrowserTest {
             new SignInPage(stranger).open().register("stranger " + System.identityHashCode(other));
             for (String path : List.of(
                     "/ground",
+                    "/hardscape",
+                    "/water",
                     "/animal",
                     "/vessel",
                     "/build",
@@ -348,6 +350,8 @@ class JourneyIT extends BrowserTest {
                 "/enclosures/new?q=gecko",
                 "/enclosures/import",
                 ground,
+                ground.replace("ground", "hardscape"),
+                ground.replace("ground", "water"),
                 ground.replace("ground", "log"),
                 ground.replace("ground", "build"),
                 ground.replace("ground", "animal"),
@@ -390,11 +394,4 @@ class JourneyIT extends BrowserTest {
     }
 
     /** A mossy frog in a paludarium of the list, on the ground page. */
-    private GroundPage begun() {
-        registered();
-        page.navigate("/enclosures/new?species=theloderma-corticale&vessel=palud-glass-90x45x60&stand=300");
-        GroundPage ground = new StartPage(page).goOn();
-        assertThat(ground.ready()).isVisible();
-        return ground;
-    }
 }

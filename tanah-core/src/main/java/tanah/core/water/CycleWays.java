@@ -1,0 +1,82 @@
+package tanah.core.water;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import tanah.core.animal.Inhabitant;
+import tanah.core.catalogue.Species;
+
+/** The ways in which one and the same water can be run in, side by side. */
+public final class CycleWays {
+    private static final double MEAL = 0.04; // of the body mass, from memory
+    private static final double PROTEIN = 0.2; // of live food, from memory
+    private static final double NITROGEN = 0.16; // of protein, common practice
+    private static final double EXCRETED = 0.6; // from memory
+    private static final double ON_LAND = 0.5; // share that reaches the water from an animal that lives on land as well
+    private static final double DAY = 86400; // s
+    private static final double GRAM = 1e-3; // kg
+    private static final int PLANTS_FIRST = 14; // days before the one animal goes in
+    private static final double SEED = 0.5; // share of the media that comes from a running filter
+
+    private CycleWays() {}
+
+    /**
+     * A way and what comes of it.
+     *
+     * @param plan   what was computed
+     * @param course day by day
+     */
+    public record Way(NitrogenPlan plan, NitrogenCycle.Course course) {
+        /** Whether its ammonia would harm at its peak what lives in it (GW-091): only where an animal does. */
+        public boolean harms() {
+            return plan.school() == NitrogenPlan.School.SINGLE && course.peakUnionised() > Ammonia.SAFE;
+        }
+    }
+
+    /**
+     * All three ways.
+     *
+     * @param base volume, temperature, acidity, alkalinity and media; its school does not count
+     * @param load waste of the one animal of the third way (kg N/s)
+     */
+    public static List<Way> of(NitrogenPlan base, double load) {
+        List<Way> ways = new ArrayList<>();
+        for (NitrogenPlan.School school : NitrogenPlan.School.values()) {
+            boolean single = school == NitrogenPlan.School.SINGLE;
+            NitrogenPlan plan = new NitrogenPlan(
+                    base.volume(),
+                    base.celsius(),
+                    base.ph(),
+                    base.alkalinity(),
+                    base.mediaArea(),
+                    school,
+                    school == NitrogenPlan.School.SEEDED
+                            ? OptionalDouble.of(SEED * base.mediaArea())
+                            : OptionalDouble.empty(),
+                    single ? 0 : base.dose(),
+                    single ? load : 0,
+                    single ? PLANTS_FIRST : 0,
+                    base.uptake(),
+                    single ? base.changeFraction() : 0,
+                    base.changeEvery(),
+                    base.tapNitrate(),
+                    base.days());
+            ways.add(new Way(plan, NitrogenCycle.run(plan)));
+        }
+        return ways;
+    }
+
+    /**
+     * Waste of one animal of a kind, as it reaches the water: meals of 4 % of the adult mass at the usual interval
+     * (from memory); food times protein, nitrogen and what is excreted.
+     *
+     * @return kg N/s, 0 if the mass of the animal is not known
+     */
+    public static double load(Inhabitant animal) {
+        Species s = animal.profile();
+        double mass = s.optional("mass_adult_g").orElse(0) * GRAM;
+        double interval = Math.max(1, s.optional("feed_interval_days_adult").orElse(2)) * DAY;
+        double share = s.isAquatic() ? 1 : ON_LAND;
+        return mass * MEAL * PROTEIN * NITROGEN * EXCRETED * share / interval;
+    }
+}

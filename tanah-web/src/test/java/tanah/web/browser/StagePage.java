@@ -1,0 +1,101 @@
+package tanah.web.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+
+/** A stage whose parts are lists of fields: hardscape or water. */
+record StagePage(Page page) {
+    static StagePage open(Page page, String stage) {
+        page.navigate(page.url().replaceFirst("/(ground|hardscape|water).*", "/" + stage));
+        StagePage opened = new StagePage(page);
+        assertThat(page.locator("body[data-ready]")).isVisible();
+        return opened;
+    }
+
+    /** A field of the selected part by the edit that it makes. */
+    Locator field(String op) {
+        return page.locator(".layer.selected [id^='" + op + "-']:is(input, select)");
+    }
+
+    Locator error() {
+        return page.locator(".layer.selected .field-error");
+    }
+
+    Locator rows() {
+        return page.locator("#pit .layer");
+    }
+
+    Locator selected() {
+        return page.locator(".layer.selected .layer-name");
+    }
+
+    Locator saved() {
+        return page.locator("#saved");
+    }
+
+    Locator notes() {
+        return page.locator(".two-notes");
+    }
+
+    /** The number beside a word in the selected part. */
+    Locator number(String label) {
+        return page.locator(".layer.selected .rows div", new Page.LocatorOptions().setHasText(label));
+    }
+
+    Locator inPlan(String piece) {
+        return page.locator("#piece-move-" + piece);
+    }
+
+    Locator inSection(String piece) {
+        return page.locator("#piece-lift-" + piece);
+    }
+
+    Locator handle(String op) {
+        return page.locator("[data-op='" + op + "'][data-handle]");
+    }
+
+    StagePage type(String op, String value) {
+        field(op).fill(value);
+        field(op).press("Enter");
+        return this;
+    }
+
+    StagePage add(String option) {
+        page.locator("#add").selectOption(option);
+        return press("Add");
+    }
+
+    StagePage press(String button) {
+        page.locator("#pit")
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName(button).setExact(true))
+                .click();
+        return this;
+    }
+
+    StagePage open(String part) {
+        page.locator("[data-select='" + part + "']").click();
+        page.locator(".layer.selected [data-select='" + part + "']").waitFor();
+        return this;
+    }
+
+    /** Drags something by centimetres of the drawing, in steps as a hand does. */
+    StagePage drag(Locator thing, double right, double up) {
+        double scale = Double.parseDouble(page.locator(".sheet-drawing").getAttribute("data-scale"));
+        BoundingBox box = thing.boundingBox();
+        double x = box.x + box.width / 2;
+        double y = box.y + box.height / 2;
+        page.mouse().move(x, y);
+        page.mouse().down();
+        for (int i = 1; i <= 8; i++) {
+            page.mouse().move(x + right * scale * i / 8, y - up * scale * i / 8);
+        }
+        page.mouse().up();
+        return this;
+    }
+}

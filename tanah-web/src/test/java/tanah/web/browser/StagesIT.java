@@ -1,0 +1,169 @@
+package tanah.web.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** Hardscape and water in the hand: by mouse, by keys, by numbers, wrong and right. */
+class StagesIT extends BrowserTest {
+
+    @Test
+    void aPieceIsLaidMovedTurnedAndTakenOut() {
+        begun();
+        StagePage stage = StagePage.open(page, "hardscape");
+        assertThat(page.locator("#pit")).containsText("Nothing stands in it yet");
+        stage.add("granite");
+        assertThat(stage.saved()).containsText("Revision 2");
+        assertThat(stage.selected()).hasText("Granite and gneiss");
+        assertThat(stage.number("Mass")).containsText("kg");
+        stage.type("x", "10").type("y", "5");
+        assertThat(stage.saved()).containsText("Revision 4");
+        stage.drag(stage.inPlan("stone"), 6, 8);
+        assertThat(stage.saved()).containsText("Revision 5");
+        assertThat(stage.field("x")).hasValue(Pattern.compile("1[56](\\.5)?"));
+        assertThat(stage.field("y")).hasValue(Pattern.compile("1[23](\\.5)?"));
+        page.keyboard().press("Control+z");
+        assertThat(stage.field("x")).hasValue("10");
+        assertThat(stage.field("y")).hasValue("5");
+    }
+
+    @Test
+    void aPieceIsMovedByTheKeyboardAloneAndKeepsTheFocus() {
+        begun();
+        StagePage stage = StagePage.open(page, "hardscape").add("granite");
+        assertThat(stage.saved()).containsText("Revision 2");
+        stage.type("x", "20");
+        assertThat(stage.saved()).containsText("Revision 3");
+        stage.inPlan("stone").focus();
+        page.keyboard().press("ArrowRight");
+        assertThat(stage.field("x")).hasValue("20.5");
+        assertThat(stage.inPlan("stone")).isFocused();
+        stage.inSection("stone").focus();
+        String base = stage.field("base").inputValue();
+        page.keyboard().press("ArrowUp");
+        assertThat(stage.field("base")).hasValue(plus(base, 0.5));
+        page.keyboard().press("Delete");
+        assertThat(stage.rows()).hasCount(0);
+    }
+
+    private static String plus(String value, double by) {
+        double sum = Double.parseDouble(value) + by;
+        return sum == Math.rint(sum) ? String.valueOf((long) sum) : String.valueOf(sum);
+    }
+
+    @Test
+    void aWrongNumberOfAPieceStaysInItsField() {
+        begun();
+        StagePage stage = StagePage.open(page, "hardscape").add("granite");
+        assertThat(stage.saved()).containsText("Revision 2");
+        for (String wrong : List.of("abc", "-4", "500", "")) {
+            stage.type("x", wrong);
+            assertThat(stage.error()).isVisible();
+            assertThat(stage.field("x")).hasValue(wrong);
+        }
+        assertThat(stage.saved()).containsText("Revision 2");
+        stage.type("x", "5 in");
+        assertThat(stage.field("x")).hasValue("12.7");
+        assertThat(stage.error()).hasCount(0);
+    }
+
+    @Test
+    void aPieceChosenInOneViewIsLitInTheOtherAndOpensItsStage() {
+        begun();
+        StagePage stage = StagePage.open(page, "hardscape").add("granite").add("bogwood");
+        assertThat(stage.selected()).hasText(Pattern.compile("Bogwood"));
+        stage.inPlan("stone").click();
+        assertThat(stage.selected()).hasText("Granite and gneiss");
+        assertThat(stage.inSection("stone")).hasClass(Pattern.compile("selected"));
+        assertThat(stage.inPlan("stone")).hasClass(Pattern.compile("selected"));
+        StagePage.open(page, "ground");
+        page.locator(".plan-piece[data-part='wood']").click();
+        assertThat(page).hasURL(Pattern.compile("/hardscape"));
+        assertThat(stage.selected()).hasText(Pattern.compile("Bogwood"));
+    }
+
+    @Test
+    void waterIsMadeDraggedAndJudged() {
+        begun();
+        StagePage stage = StagePage.open(page, "water").press("Make a water part");
+        assertThat(stage.saved()).containsText("Revision 2");
+        assertThat(stage.number("Turns over")).containsText("L");
+        double level = Double.parseDouble(stage.field("level").inputValue());
+        stage.drag(stage.handle("level").locator(".tab"), 0, 3);
+        assertThat(stage.saved()).containsText("Revision 3");
+        assertThat(Double.parseDouble(stage.field("level").inputValue())).isBetween(level + 2, level + 4);
+        stage.handle("level").focus();
+        page.keyboard().press("Shift+ArrowDown");
+        assertThat(stage.saved()).containsText("Revision 4");
+        assertThat(stage.handle("level")).isFocused();
+        // higher than the wall: everything floods
+        stage.type("level", "40");
+        Locator flooded = page.getByText("The water stands over the wall").first();
+        assertThat(flooded).isAttached();
+        page.locator("[data-undo]").click();
+        assertThat(flooded).not().isAttached();
+    }
+
+    @Test
+    void theShoreIsMovedAndTheWallChanged() {
+        begun();
+        StagePage stage = StagePage.open(page, "water").press("Make a water part");
+        assertThat(stage.saved()).containsText("Revision 2");
+        String land = stage.number("Land, of the floor").innerText();
+        stage.open("dam").drag(stage.handle("dam-x").locator(".tab"), 8, 0);
+        assertThat(stage.saved()).containsText("Revision 3");
+        stage.open("water");
+        assertThat(stage.number("Land, of the floor")).not().hasText(land);
+        stage.open("dam");
+        stage.field("dam-kind").selectOption("stones");
+        assertThat(stage.saved()).containsText("Revision 4");
+        assertThat(stage.field("dam-seal")).hasCount(0);
+        stage.field("dam-kind").selectOption("glass");
+        assertThat(stage.field("dam-seal")).isVisible();
+        stage.open("ramp").type("ramp-length", "3");
+        assertThat(stage.saved()).containsText("Revision 6");
+        assertThat(stage.notes()).containsText("Stop");
+    }
+
+    @Test
+    void onAPhoneTheFieldsAndTheDrawingStackWithoutScrollingSideways() {
+        begun();
+        StagePage.open(page, "hardscape").add("granite");
+        page.setViewportSize(390, 844);
+        for (String stage : List.of("hardscape", "water")) {
+            StagePage.open(page, stage);
+            int over = (int) page.evaluate("document.documentElement.scrollWidth - innerWidth");
+            assertThat(over).as("overflow of " + stage).isLessThanOrEqualTo(0);
+        }
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Make a water part"))
+                .click();
+        assertThat(page.locator("#saved")).containsText("Revision 3");
+    }
+
+    @Test
+    void theWaterRunsInByThreeWaysOnceTheTapIsKnown() {
+        begun();
+        StagePage stage = StagePage.open(page, "water").press("Make a water part");
+        assertThat(stage.saved()).containsText("Revision 2");
+        String water = page.url();
+        page.navigate(water.replaceFirst("/water.*", "/water/cycle"));
+        assertThat(page.locator("main")).containsText("nothing can be computed");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Enter the tap water"))
+                .click();
+        stage.type("ph", "7.4").type("alkalinity", "6");
+        assertThat(stage.saved()).containsText("Revision 4");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("How it runs in"))
+                .click();
+        assertThat(page.locator("tbody tr").first()).containsText("day");
+        assertThat(page.locator(".chart.cycle")).isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Running media moved in"))
+                .click();
+        assertThat(page.locator("h2")).hasText("Running media moved in");
+    }
+}
