@@ -28,8 +28,10 @@ import tanah.core.ground.DrainageRule;
 import tanah.core.ground.FertiliserRule;
 import tanah.core.ground.GroundModel;
 import tanah.core.ground.GroundResult;
+import tanah.core.ground.LimeRule;
 import tanah.core.ground.MeshRule;
 import tanah.core.ground.MinDepthRule;
+import tanah.core.ground.PerchedWaterRule;
 import tanah.core.ground.RimRule;
 import tanah.core.ground.SlopeRule;
 import tanah.core.ground.SwallowRule;
@@ -41,10 +43,13 @@ import tanah.core.structure.PaneModel;
 import tanah.core.structure.PaneResult;
 import tanah.core.structure.PaneRules;
 import tanah.core.structure.PieceRules;
+import tanah.core.structure.PointLoadRule;
 import tanah.core.structure.RestRule;
 import tanah.core.structure.StandRule;
+import tanah.core.structure.TerraceRule;
 import tanah.core.vessel.LabelRule;
 import tanah.core.vessel.Vessel;
+import tanah.core.water.EscapeRule;
 import tanah.core.water.LandWater;
 import tanah.core.water.WarmthRule;
 import tanah.core.water.WaterAnimalRules;
@@ -83,10 +88,15 @@ public final class Evaluator {
             judgeWater(design, animals, ground.orElseThrow(), water, findings);
             care.ifPresent(c -> animals.forEach(a -> findings.addAll(WarmthRule.judge(a, design, c))));
             judgeHardscape(design, animals, ground.orElseThrow(), catalogue, findings);
+            findings.addAll(PointLoadRule.judge(design, vessel.get(), ground.orElseThrow(), panes, catalogue));
+            animals.forEach(a -> EscapeRule.judge(a, design, vessel.get(), ground.orElseThrow())
+                    .ifPresent(findings::add));
         }
         design.room().ifPresent(room -> animals.forEach(a -> findings.addAll(RoomRules.judge(a, room))));
         if (vessel.isPresent() && !design.ground().layers().isEmpty()) {
             judgeGround(design, animals, vessel.get(), ground.orElseThrow(), findings);
+            findings.addAll(LimeRule.judge(design, ground.orElseThrow(), catalogue));
+            findings.addAll(TerraceRule.judge(design, ground.orElseThrow()));
         }
         Collections.sort(findings);
         return new Evaluation(
@@ -146,6 +156,7 @@ public final class Evaluator {
             DiggingDepthRule.judge(animal, layers, ground).ifPresent(findings::add);
             DrainageRule.judge(animal, design.ground(), design.school(DrainageRule.CHOICE), vessel)
                     .ifPresent(findings::add);
+            findings.addAll(PerchedWaterRule.judge(animal, layers, ground));
             findings.addAll(SwallowRule.judge(animal, layers, ground));
             BurrowRule.judge(animal, layers, ground).ifPresent(findings::add);
         }

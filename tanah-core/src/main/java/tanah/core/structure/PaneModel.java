@@ -49,12 +49,10 @@ public final class PaneModel {
     public static Optional<PaneResult> compute(
             Design design, Vessel vessel, GroundResult ground, MassResult mass, Catalogue catalogue) {
         VesselPlan plan = design.vessel().orElseThrow();
-        Optional<VesselModel> model = plan.catalogue().flatMap(catalogue::findVessel);
         VesselPlan.Shape shape = plan.shape().orElse(VesselPlan.Shape.RECTANGLE);
         boolean flat = shape == VesselPlan.Shape.RECTANGLE || shape == VesselPlan.Shape.CUBE;
         OptionalDouble pane = plan.pane();
-        Optional<Strength> strength = Strength.of(
-                plan.material().orElseGet(() -> model.map(Boxes::material).orElse(Material.GLASS_ANNEALED)));
+        Optional<Strength> strength = strength(plan, catalogue);
         Load load = load(ground);
         if (!flat || pane.isEmpty() || strength.isEmpty() || load.height <= 0) {
             return Optional.empty();
@@ -71,7 +69,10 @@ public final class PaneModel {
                 divider(design, ground),
                 s.working(),
                 s.limit(),
-                base(plan, vessel, mass, s)));
+                basePlate(plan, vessel, s)
+                        .map(b -> b.stress(spread(vessel, mass)))
+                        .map(OptionalDouble::of)
+                        .orElse(OptionalDouble.empty())));
     }
 
     private static PanePlate plate(double width, double height, double t, boolean held, Strength s) {
@@ -132,18 +133,35 @@ public final class PaneModel {
                 .under(new PanePlate.Load(WATER * GRAVITY * level, WATER * GRAVITY * (level - head), head)));
     }
 
-    private static OptionalDouble base(VesselPlan plan, Vessel vessel, MassResult mass, Strength s) {
+    /** The base as a plate, where only its rim is held and its thickness and material are known. */
+    static Optional<BasePlate> basePlate(Design design, Vessel vessel, Catalogue catalogue) {
+        VesselPlan plan = design.vessel().orElseThrow();
+        return plan.base().isEmpty() && plan.pane().isEmpty()
+                ? Optional.empty()
+                : strength(plan, catalogue).flatMap(s -> basePlate(plan, vessel, s));
+    }
+
+    private static Optional<BasePlate> basePlate(VesselPlan plan, Vessel vessel, Strength s) {
         if (!plan.kept().text("base_support").orElse("full").equals("perimeter")) {
-            return OptionalDouble.empty();
+            return Optional.empty();
         }
-        double load = (mass.onStand() - mass.vessel()) * GRAVITY / vessel.floorArea();
         double t = plan.base().orElseGet(() -> plan.pane().orElseThrow());
-        return OptionalDouble.of(new BasePlate(
-                        Math.max(vessel.length(), vessel.width()),
-                        Math.min(vessel.length(), vessel.width()),
-                        t,
-                        s.elasticity(),
-                        s.poisson())
-                .stress(load));
+        return Optional.of(new BasePlate(
+                Math.max(vessel.length(), vessel.width()),
+                Math.min(vessel.length(), vessel.width()),
+                t,
+                s.elasticity(),
+                s.poisson()));
+    }
+
+    /** What stands in the box, spread over its base (Pa). */
+    private static double spread(Vessel vessel, MassResult mass) {
+        return (mass.onStand() - mass.vessel()) * GRAVITY / vessel.floorArea();
+    }
+
+    private static Optional<Strength> strength(VesselPlan plan, Catalogue catalogue) {
+        Optional<VesselModel> model = plan.catalogue().flatMap(catalogue::findVessel);
+        return Strength.of(
+                plan.material().orElseGet(() -> model.map(Boxes::material).orElse(Material.GLASS_ANNEALED)));
     }
 }

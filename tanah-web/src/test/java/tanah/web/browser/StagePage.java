@@ -87,6 +87,9 @@ record StagePage(Page page) {
     /** Drags something by centimetres of the drawing, in steps as a hand does. */
     StagePage drag(Locator thing, double right, double up) {
         double scale = Double.parseDouble(page.locator(".sheet-drawing").getAttribute("data-scale"));
+        // an answer on its way may just replace the drawing
+        page.waitForCondition(() -> thing.boundingBox() != null);
+        thing.hover();
         BoundingBox box = thing.boundingBox();
         double x = box.x + box.width / 2;
         double y = box.y + box.height / 2;
