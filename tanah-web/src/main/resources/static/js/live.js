@@ -26,6 +26,7 @@ export function place(page, ids, sent) {
   const held = focused && focused.dataset && focused.dataset.handle ? focused.dataset : null;
   const typing = focused && focused.matches && focused.matches("input") ? { id: focused.id, value: focused.value, stands: focused.dataset.stands } : null;
   const chosen = [...document.querySelectorAll("select[data-keep]")].map((s) => [s.id, s.value]);
+  const unfolded = [...document.querySelectorAll("details[data-open][open]")].map((d) => d.dataset.open);
   for (const id of ids) {
     const fresh = page.getElementById(id);
     const old = document.getElementById(id);
@@ -33,6 +34,7 @@ export function place(page, ids, sent) {
       old.replaceWith(document.adoptNode(fresh));
     }
   }
+  unfolded.forEach((name) => { document.querySelectorAll(`details[data-open="${name}"]`).forEach((d) => { d.open = true; }); });
   chosen.forEach(([id, value]) => { document.getElementById(id).value = value; });
   if (typing && typing.id) {
     const again = document.getElementById(typing.id);

@@ -80,7 +80,7 @@ Alpine.data("stage", () => ({
   changed(event) {
     if (event.target.id === "cut") { this.cutTyped(); return; }
     const form = event.target.closest("form[data-edit]");
-    if (form && event.target.id !== "add") {
+    if (form && event.target.id !== "add" && !("add" in event.target.dataset)) {
       this.changedForm = form;
       setTimeout(() => { this.changedForm = null; }, 0);
       this.send(new FormData(form));

@@ -20,7 +20,7 @@ import tanah.core.units.Unit;
  */
 public final class BurrowRule {
     public static final RuleId ID = new RuleId("GW-043");
-    private static final double FAIR = 0.8; // kPa
+    private static final double FAIR = BurrowClass.FAIR.least();
 
     private BurrowRule() {}
 

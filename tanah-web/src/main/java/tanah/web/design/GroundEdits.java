@@ -35,13 +35,16 @@ class GroundEdits implements StageEdits {
     private final Catalogues catalogues;
     private final PartNames names;
     private final RemedyEdit remedies;
+    private final MixEdits mixes;
     private final Words common;
     private final Clock clock;
 
-    GroundEdits(Catalogues catalogues, PartNames names, RemedyEdit remedies, Words common, Clock clock) {
+    GroundEdits(
+            Catalogues catalogues, PartNames names, RemedyEdit remedies, MixEdits mixes, Words common, Clock clock) {
         this.catalogues = catalogues;
         this.names = names;
         this.remedies = remedies;
+        this.mixes = mixes;
         this.common = common;
         this.clock = clock;
     }
@@ -53,6 +56,11 @@ class GroundEdits implements StageEdits {
 
     @Override
     public EditOutcome apply(Design design, EditForm form, long keeper, FieldErrors errors) {
+        if (MixEdits.knows(form.opWord())) {
+            return known(design, form, errors)
+                    .map(layer -> mixes.apply(design, layer, form, errors))
+                    .orElseGet(() -> EditOutcome.none(design, form.partId()));
+        }
         return switch (form.opWord()) {
             case "depth" -> depth(design, form, errors);
             case "slope" -> slope(design, form, errors);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import tanah.core.build.Packs;
@@ -76,6 +77,9 @@ class LayerParts {
                                         catalogues.of(e.design()).groundName(c.media()),
                                         Numbers.volumeWithUnit(c.loose())))
                                 .toList(),
+                selected && layer.media().isPresent()
+                        ? Optional.of(MixView.of(layer, e, catalogues.of(e.design()), common))
+                        : Optional.empty(),
                 selected);
     }
 

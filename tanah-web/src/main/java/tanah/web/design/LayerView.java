@@ -1,6 +1,7 @@
 package tanah.web.design;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A layer as a row of the pit.
@@ -19,6 +20,7 @@ import java.util.List;
  * @param mesh     whether a separator lies under it
  * @param numbers  label and value, in order
  * @param parts    loose litres of each component
+ * @param mix      of what and how it behaves; of the selected layer only
  * @param selected whether it is being edited
  */
 public record LayerView(
@@ -36,6 +38,7 @@ public record LayerView(
         boolean mesh,
         List<Row> numbers,
         List<Row> parts,
+        Optional<MixView> mix,
         boolean selected) {
 
     /**

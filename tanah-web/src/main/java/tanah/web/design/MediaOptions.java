@@ -27,9 +27,16 @@ public class MediaOptions {
     /** Options with the keeper's catalogue in groups; hands out the markup with one of them chosen. */
     public final class Choice {
         private final String markup;
+        private final String singles;
 
-        private Choice(String markup) {
+        private Choice(String markup, String singles) {
             this.markup = markup;
+            this.singles = singles;
+        }
+
+        /** Options of single media only, without groups. */
+        public String singles() {
+            return singles;
         }
 
         /** @param id of the chosen one, or empty */
@@ -49,7 +56,9 @@ public class MediaOptions {
                 .filter(m -> m.isLoose() && m.grain() != Medium.Grain.VOID)
                 .forEach(m -> groups.get(m.kind().equals("drainage") ? "pit.drainage" : "pit.single_materials")
                         .add(option(m.id(), m.name())));
-        return grouped(groups);
+        String singles =
+                String.join("", groups.get("pit.single_materials")) + String.join("", groups.get("pit.drainage"));
+        return grouped(groups, singles);
     }
 
     /** What a piece may be made of, and the pieces that the keeper has already, under {@code stock:} and their number. */
@@ -64,10 +73,10 @@ public class MediaOptions {
                 .filter(s -> groups.containsKey("pieces." + s.kind()))
                 .forEach(s -> groups.get("pieces.own").add(option(HardscapeEdits.STOCK + s.id(), s.name())));
         groups.values().removeIf(List::isEmpty);
-        return grouped(groups);
+        return grouped(groups, "");
     }
 
-    private Choice grouped(Map<String, List<String>> groups) {
+    private Choice grouped(Map<String, List<String>> groups, String singles) {
         StringBuilder markup = new StringBuilder();
         groups.forEach((label, options) -> {
             markup.append("<optgroup label=\"")
@@ -76,7 +85,7 @@ public class MediaOptions {
             options.forEach(markup::append);
             markup.append("</optgroup>");
         });
-        return new Choice(markup.toString());
+        return new Choice(markup.toString(), singles);
     }
 
     private static String option(String id, String name) {

@@ -202,6 +202,9 @@ class StageController {
         if (form.opWord().equals("bag")) {
             return Map.of("bag-" + form.partId(), form.valueText(), "price-" + form.partId(), form.otherText());
         }
+        if (form.opWord().equals("mix-part")) {
+            return Map.of("mix-part-" + form.partId() + "-" + form.otherText(), form.valueText());
+        }
         return form.opWord().equals("slope")
                 ? Map.of("front-" + form.partId(), form.valueText(), "back-" + form.partId(), form.otherText())
                 : Map.of(form.opWord() + "-" + form.partId(), form.valueText());

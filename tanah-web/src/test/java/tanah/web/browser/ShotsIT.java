@@ -31,6 +31,12 @@ class ShotsIT extends BrowserTest {
         page.locator(".all-notes summary").click();
         shot("06-notes-night");
         page.evaluate("document.documentElement.dataset.sheet = 'day'");
+        stage(frog, "hardscape");
+        shot("14-hardscape");
+        stage(frog, "water");
+        shot("15-water");
+        page.navigate(frog + "/water/cycle");
+        shot("16-running-in");
         page.navigate(frog + "/build");
         shot("07-buy-list");
         page.navigate(millipede + "/log?place=p-litter&kind=rh&days=14");
@@ -71,7 +77,11 @@ class ShotsIT extends BrowserTest {
     }
 
     private void ground(String enclosure) {
-        page.navigate(enclosure + "/ground");
+        stage(enclosure, "ground");
+    }
+
+    private void stage(String enclosure, String word) {
+        page.navigate(enclosure + "/" + word);
         new GroundPage(page).ready().waitFor();
     }
 

@@ -60,7 +60,9 @@ record StagePage(Page page) {
 
     StagePage type(String op, String value) {
         field(op).fill(value);
-        field(op).press("Enter");
+        // the answer of one edit must not fall into the typing of the next
+        page.waitForResponse(
+                r -> r.request().method().equals("POST"), () -> field(op).press("Enter"));
         return this;
     }
 

@@ -166,4 +166,31 @@ class StagesIT extends BrowserTest {
                 .click();
         assertThat(page.locator("h2")).hasText("Running media moved in");
     }
+
+    @Test
+    void aMixIsTakenApartAndItsNumbersFollow() {
+        GroundPage ground = begun();
+        ground.select("soil");
+        page.locator("details.mix summary").click();
+        Locator held = page.locator(".mix .rows div", new Page.LocatorOptions().setHasText("Dry density"));
+        String before = held.innerText();
+        Locator part = page.locator(".mix-part input[name='value'][inputmode]").first();
+        part.fill("0");
+        part.press("Enter");
+        assertThat(page.locator(".mix .field-error")).isVisible();
+        part.fill("9");
+        part.press("Enter");
+        assertThat(ground.saved()).containsText("Revision 2");
+        assertThat(page.locator("details.mix")).hasAttribute("open", "");
+        assertThat(held).not().hasText(before);
+        assertThat(page.locator(".layer.selected .layer-name")).containsText("Own mix");
+        int parts = page.locator(".mix-part").count();
+        page.locator("[id='mix-add-soil']").selectOption("pumice_1_4");
+        page.locator(".mix")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add"))
+                .click();
+        assertThat(page.locator(".mix-part")).hasCount(parts + 1);
+        page.locator("[data-undo]").click();
+        assertThat(ground.saved()).containsText("Revision 4");
+    }
 }
