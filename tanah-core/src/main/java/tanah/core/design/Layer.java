@@ -100,6 +100,22 @@ public record Layer(
                     voidOpen);
         }
 
+        public Options withAquatic(boolean underWater) {
+            return new Options(
+                    bagVolume,
+                    bagPrice,
+                    waste,
+                    displaced,
+                    Optional.of(underWater),
+                    burrow,
+                    retained,
+                    mesh,
+                    needsMinDepth,
+                    acceptFertiliser,
+                    supportShare,
+                    voidOpen);
+        }
+
         public Options withBag(OptionalDouble volume, OptionalDouble price) {
             return new Options(
                     volume,

@@ -27,7 +27,7 @@ public final class GroundProposal {
     public static Ground propose(Species species, Design design, Vessel vessel) {
         if (species.isAquatic()) {
             Layer sand = DesignEdit.layer(design, Layer.Kind.SUBSTRATE, "sand_play", 0.03);
-            return Ground.EMPTY.insert(0, sand);
+            return Ground.EMPTY.insert(0, sand.withOptions(Layer.Options.NONE.withAquatic(true)));
         }
         boolean litter = species.wantsSoil("leaf") || damp(species);
         boolean lived = species.burrower() >= 3;

@@ -43,7 +43,10 @@ public final class WaterAnimalRules {
         depth(animal, state).ifPresent(findings::add);
         boolean ramp = ramps(animal, design, state, way, findings);
         if (state.water().free() > 0) {
-            findings.add(exits(animal, ground, state, way, ramp));
+            // what lives in the water for good needs no way out of it
+            if (!animal.profile().isAquatic() || ramp) {
+                findings.add(exits(animal, ground, state, way, ramp));
+            }
         }
         share(animal, state).ifPresent(findings::add);
         return findings;

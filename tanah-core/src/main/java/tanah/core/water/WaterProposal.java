@@ -26,7 +26,7 @@ import tanah.core.vessel.Vessel;
 public final class WaterProposal {
     private static final double WALL = 0.03; // m
     private static final double SAND = 0.02; // m
-    private static final double LEAST_WATER = 0.02; // m
+    private static final double LEAST_WATER = 0.005; // m
     private static final double CREST = 0.02; // m over the water and over the land
     private static final double RAMP_FOOT = 0.02; // m
     private static final double STEP = 0.005; // m
@@ -38,7 +38,11 @@ public final class WaterProposal {
         double depth = depth(animal, vessel);
         boolean swims = animal.map(a -> a.profile().isAquatic()).orElse(false);
         if (swims) {
-            return design.withWater(Optional.of(WaterPart.upTo(round(ground.surfaceMax() + depth))));
+            List<Layer> bottom = design.ground().layers().stream()
+                    .map(l -> l.withOptions(l.options().withAquatic(true)))
+                    .toList();
+            return design.withGround(design.ground().withLayers(bottom))
+                    .withWater(Optional.of(WaterPart.upTo(round(ground.surfaceMax() + depth))));
         }
         double land = animal.map(a -> middle(a.profile().landFraction())).orElse(0.5);
         double left = round(Math.max(0.05, (1 - land) * vessel.length() - WALL / 2));
@@ -51,7 +55,7 @@ public final class WaterProposal {
         design.ground().layers().forEach(l -> layers.add(l.region().isEmpty() ? l.withRegion(Optional.of(onLand)) : l));
         Layer sand = DesignEdit.layer(design, Layer.Kind.SUBSTRATE, "sand_play", SAND)
                 .withRegion(Optional.of(inWater));
-        layers.add(0, sand.withOptions(aquatic()));
+        layers.add(0, sand.withOptions(Layer.Options.NONE.withAquatic(true)));
         Dam dam = new Dam(
                 Ids.free(design, "dam"),
                 "foam",
@@ -107,22 +111,5 @@ public final class WaterProposal {
 
     private static Layer.Region rectangle(double from, double to, double width) {
         return new Layer.Region(ConvexPolygon.rectangle(from, 0, to, width), true);
-    }
-
-    private static Layer.Options aquatic() {
-        Layer.Options none = Layer.Options.NONE;
-        return new Layer.Options(
-                none.bagVolume(),
-                none.bagPrice(),
-                none.waste(),
-                none.displaced(),
-                Optional.of(true),
-                none.burrow(),
-                none.retained(),
-                none.mesh(),
-                none.needsMinDepth(),
-                none.acceptFertiliser(),
-                none.supportShare(),
-                none.voidOpen());
     }
 }
