@@ -9,6 +9,8 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Hardscape and water in the hand: by mouse, by keys, by numbers, wrong and right. */
 class StagesIT extends BrowserTest {
@@ -192,5 +194,38 @@ class StagesIT extends BrowserTest {
         assertThat(page.locator(".mix-part")).hasCount(parts + 1);
         page.locator("[data-undo]").click();
         assertThat(ground.saved()).containsText("Revision 4");
+    }
+
+    /** From the first click to the sheet for three animals that live between land and water, by mouse, at a desk and on a phone. */
+    @ParameterizedTest(name = "{0} at {2} px")
+    @CsvSource({
+        "theloderma-corticale, palud-glass-90x45x60, 1280",
+        "bombina-orientalis, palud-glass-90x45x60, 1280",
+        "cynops-orientalis, palud-glass-90x45x60, 1280",
+        "bombina-orientalis, palud-glass-90x45x60, 390"
+    })
+    void aHomeBetweenLandAndWaterIsPlannedToTheSheet(String species, String vessel, int width) {
+        page.setViewportSize(width, width < 500 ? 844 : 800);
+        begun(species, vessel);
+        StagePage stage = StagePage.open(page, "water").press("Make a water part");
+        assertThat(stage.saved()).containsText("Revision 2");
+        assertThat(stage.number("Turns over")).containsText("L");
+        assertThat(page.getByText("No way out of the water")).hasCount(0);
+        stage.open("tap").type("ph", "7.2").type("alkalinity", "5").type("chlorine", "0,3");
+        assertThat(stage.number("Thiosulfate")).containsText("g");
+        stage.open("changes").type("change-fraction", "25").type("change-interval", "7");
+        assertThat(stage.number("One change")).containsText("L");
+        StagePage hardscape = StagePage.open(page, "hardscape").add("cork_bark_flat");
+        assertThat(hardscape.selected()).containsText("Cork");
+        hardscape.field("hide").selectOption("humid");
+        assertThat(hardscape.saved()).containsText("Revision 9");
+        hardscape.press("One more");
+        assertThat(hardscape.rows()).hasCount(2);
+        page.navigate(page.url().replaceFirst("/hardscape.*", "/build"));
+        assertThat(page.locator(".buy-table")).containsText("L");
+        var sheet = page.context().request().get(page.url().replaceFirst("/build.*", "/build.pdf"));
+        assertThat(sheet.status()).isEqualTo(200);
+        assertThat(new String(sheet.body(), 0, 5, java.nio.charset.StandardCharsets.US_ASCII))
+                .isEqualTo("%PDF-");
     }
 }
