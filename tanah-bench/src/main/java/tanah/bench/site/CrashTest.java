@@ -50,6 +50,10 @@ public final class CrashTest {
     }
 
     /** @param args address at which the application will listen */
+    private static final int TRIES = 5;
+
+    private static final long PAUSE = 2000; // ms
+
     public static void main(String[] args) throws IOException, InterruptedException {
         new CrashTest(args[0]).run();
     }
@@ -144,13 +148,28 @@ public final class CrashTest {
         }
     }
 
+    /** A busy machine may not answer at once after a restart; that is no lost write. */
+    private Visitor signedIn(String name) throws IOException, InterruptedException {
+        for (int i = 1; ; i++) {
+            try {
+                Visitor visitor = new Visitor(base);
+                visitor.signIn(name);
+                return visitor;
+            } catch (IOException e) {
+                if (i == TRIES) {
+                    throw e;
+                }
+                Thread.sleep(PAUSE);
+            }
+        }
+    }
+
     /** How many acknowledged writes are not there. */
     private int look(List<String> names) throws IOException, InterruptedException {
         int missing = 0;
         for (String name : names) {
             Acknowledged mine = written.get(name);
-            Visitor visitor = new Visitor(base);
-            visitor.signIn(name);
+            Visitor visitor = signedIn(name);
             String path = "/enclosures/" + mine.enclosure;
             int newest = mine.revisions.keySet().stream()
                     .mapToInt(Integer::intValue)
