@@ -67,7 +67,8 @@ public class DesignPages {
 
     public DesignView view(long keeperId, Enclosure enclosure, Evaluation e, Stage stage, SheetOptions options) {
         String base = "/enclosures/" + enclosure.id();
-        List<NoteView> noted = notes.of(e, catalogues.of(e.design()), base);
+        List<NoteView> noted =
+                notes.of(e, catalogues.of(e.design()), base, enclosure.role().mayChange());
         Map<Severity, Long> tally = new EnumMap<>(Severity.class);
         for (Severity severity : Severity.values()) {
             tally.put(severity, e.count(severity));
@@ -95,7 +96,11 @@ public class DesignPages {
                                 Schools.current(e.design(), s, catalogues.of(e.design())),
                                 s.options().size()))
                         .toList(),
-                sheets.of(e, noted, new StageSheet.Look(stage, part, cut, options)),
+                sheets.of(
+                        e,
+                        noted,
+                        new StageSheet.Look(
+                                stage, part, cut, options, enclosure.role().mayChange())),
                 ledger.of(e, enclosures.newest(keeperId, enclosure.id(), 4), now),
                 noted,
                 tally,

@@ -33,6 +33,14 @@ public class Notes {
      * @param base path of the enclosure, or empty while there is none
      */
     public List<NoteView> of(Evaluation evaluation, Catalogue catalogue, String base) {
+        return of(evaluation, catalogue, base, true);
+    }
+
+    /**
+     * @param base      path of the enclosure, or empty while there is none
+     * @param mayChange whether the one who looks may take a remedy
+     */
+    public List<NoteView> of(Evaluation evaluation, Catalogue catalogue, String base, boolean mayChange) {
         List<NoteView> notes = new ArrayList<>();
         int letter = 0;
         for (Finding finding : evaluation.findings()) {
@@ -46,7 +54,7 @@ public class Notes {
                     words.reason(finding),
                     place(finding.place(), evaluation, catalogue),
                     finding.place().stage().word(),
-                    remedies(finding, base)));
+                    remedies(finding, base, mayChange)));
         }
         return notes;
     }
@@ -60,16 +68,16 @@ public class Notes {
         return place.part().isEmpty() ? "" : names.of(place.part(), evaluation.design(), catalogue);
     }
 
-    private List<NoteView.RemedyView> remedies(Finding finding, String base) {
+    private List<NoteView.RemedyView> remedies(Finding finding, String base, boolean mayChange) {
         List<NoteView.RemedyView> views = new ArrayList<>();
         for (int i = 0; i < finding.remedies().size(); i++) {
             Remedy remedy = finding.remedies().get(i);
-            String kind = "press";
+            String kind = mayChange ? "press" : "hand";
             String href = "";
             if (remedy.action() instanceof Action.ByHand) {
                 kind = "hand";
             } else if (remedy.action() instanceof Action.GoTo go) {
-                kind = base.isEmpty() ? "hand" : "go";
+                kind = base.isEmpty() || !mayChange ? "hand" : "go";
                 href = base + "/" + target(go.stage());
             }
             views.add(new NoteView.RemedyView(i, words.remedy(remedy), kind, href));

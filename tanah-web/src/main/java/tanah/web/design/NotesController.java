@@ -53,7 +53,11 @@ class NotesController {
             Model model) {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
         Evaluation e = Evaluator.evaluate(enclosure.design(), catalogues.of(enclosure.design()));
-        List<NoteView> every = notes.of(e, catalogues.of(e.design()), "/enclosures/" + id);
+        List<NoteView> every = notes.of(
+                e,
+                catalogues.of(e.design()),
+                "/enclosures/" + id,
+                enclosure.role().mayChange());
         List<NoteView> shown = every.stream()
                 .filter(n -> stage.isEmpty() || n.stage().equals(stage))
                 .filter(n -> severity.isEmpty() || word(n.severity()).equals(severity))

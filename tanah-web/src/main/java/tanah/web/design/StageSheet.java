@@ -51,8 +51,9 @@ public class StageSheet {
      * @param part    selected, or empty
      * @param cut     distance of the section from the front (m)
      * @param options views and size
+     * @param mayChange whether the one who looks may move anything
      */
-    record Look(Stage stage, String part, double cut, SheetOptions options) {}
+    record Look(Stage stage, String part, double cut, SheetOptions options, boolean mayChange) {}
 
     String of(Evaluation e, List<NoteView> noted, Look look) {
         return scene(e, OptionalDouble.of(look.cut()))
@@ -98,6 +99,7 @@ public class StageSheet {
                 pegs,
                 look.part(),
                 look.stage().word(),
+                look.mayChange() && look.stage() == Stage.HARDSCAPE,
                 handles(e, look),
                 words.of("sheet.section"),
                 words.of("sheet.cut", Numbers.lengthUpTo(look.cut(), 1) + THIN + Numbers.lengthUnit()),
@@ -148,6 +150,9 @@ public class StageSheet {
     private List<Handle> handles(Evaluation e, Look look) {
         Vessel vessel = e.vessel().orElseThrow();
         List<Handle> handles = new ArrayList<>();
+        if (!look.mayChange()) {
+            return handles;
+        }
         if (look.stage() == Stage.GROUND) {
             layerHandle(e, look.part(), vessel).ifPresent(handles::add);
         } else if (look.stage() == Stage.WATER) {

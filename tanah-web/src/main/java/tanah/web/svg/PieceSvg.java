@@ -21,7 +21,7 @@ final class PieceSvg {
         this.view = view;
         this.scene = scene;
         this.text = text;
-        this.movable = text.stage().equals("hardscape");
+        this.movable = text.movable();
     }
 
     /** What the cut passes, cut; the rest as outlines, so that nothing is lost from sight. */
@@ -30,7 +30,7 @@ final class PieceSvg {
                 scene.pieces().stream().collect(Collectors.toMap(Scene.Area::part, a -> a, (a, b) -> a));
         for (Scene.Area area : scene.behind()) {
             boolean selected = area.part().equals(text.selected());
-            if (movable || selected) {
+            if (text.stage().equals("hardscape") || selected) {
                 piece(area, plans.get(area.part()), "beyond-piece", "lift", points(area.points(), false));
             }
         }

@@ -14,6 +14,7 @@ import tanah.core.finding.Severity;
  * @param pegs        flags to plant, worst first
  * @param selected    part that is being edited, or empty
  * @param stage       word of the open stage
+ * @param movable     whether pieces can be moved
  * @param handles     draggable edges
  * @param section     heading of the section
  * @param cut         which cut it is
@@ -27,6 +28,7 @@ public record SheetText(
         List<Peg> pegs,
         String selected,
         String stage,
+        boolean movable,
         List<Handle> handles,
         String section,
         String cut,

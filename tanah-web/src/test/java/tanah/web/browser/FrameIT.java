@@ -12,6 +12,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
@@ -120,6 +121,14 @@ class FrameIT extends BrowserTest {
                     .click();
             assertThat(guest.locator("#events")).isVisible();
             // what is not drawn is not allowed either
+            for (String stage : List.of("/ground", "/hardscape", "/water")) {
+                guest.navigate(enclosure + stage);
+                assertThat(guest.locator("#pit button:visible")).hasCount(0);
+                assertThat(guest.locator(".note form, [data-handle], [data-move]"))
+                        .hasCount(0);
+            }
+            assertThat(guest.locator("#pit :is(input, select):not([type=hidden]):enabled"))
+                    .hasCount(0);
             guest.navigate(enclosure + "/ground");
             Object status = guest.evaluate(
                     "async path => { const h = {}; h[document.querySelector('meta[name=_csrf_header]').content] = document.querySelector('meta[name=_csrf]').content; return (await fetch(path, { method: 'POST', headers: h, body: new URLSearchParams({ op: 'depth', part: 'soil', value: '3' }) })).status; }",
