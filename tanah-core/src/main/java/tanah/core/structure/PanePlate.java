@@ -18,6 +18,22 @@ public record PanePlate(
     private static final int ROWS = 40;
     private static final int COLUMNS = 20;
 
+    /** Sines and cosines at the columns, which lie at the same shares of any width. */
+    private static final double[][] SIN = waves(false);
+
+    private static final double[][] COS = waves(true);
+
+    private static double[][] waves(boolean cosine) {
+        double[][] table = new double[TERMS + 1][COLUMNS];
+        for (int m = 1; m <= TERMS; m++) {
+            for (int j = 0; j < COLUMNS; j++) {
+                double x = m * Math.PI * (j + 1) / (2 * COLUMNS);
+                table[m][j] = cosine ? Math.cos(x) : Math.sin(x);
+            }
+        }
+        return table;
+    }
+
     /**
      * Pressure on the pane.
      *
@@ -74,6 +90,7 @@ public record PanePlate(
 
     /** One sine term: bases that die away from each end of a segment, so that nothing large is subtracted. */
     private final class Term {
+        private final int m;
         private final double alpha;
         private final double loaded;
         private final double atBase;
@@ -82,6 +99,7 @@ public record PanePlate(
         private final double[] c;
 
         Term(int m, Load load, double loaded) {
+            this.m = m;
             this.alpha = m * Math.PI / width;
             this.loaded = loaded;
             this.two = height - loaded > 1e-9 * height;
@@ -142,22 +160,27 @@ public record PanePlate(
                 boolean upper = two && y > loaded;
                 double s = upper ? y - loaded : y;
                 double length = upper ? height - loaded : (two ? loaded : height);
+                double u = alpha * s;
+                double v = alpha * (length - s);
+                double down = Math.exp(-u);
+                double up = Math.exp(-v);
+                int k = upper ? 4 : 0;
                 double[] d = new double[3];
-                for (int b = 0; b < 4; b++) {
-                    for (int order = 0; order < 3; order++) {
-                        d[order] += c[(upper ? 4 : 0) + b] * basis(b, order, s, length);
-                    }
+                for (int order = 0; order < 3; order++) {
+                    double sign = order == 1 ? -1 : 1;
+                    d[order] = sign * down * (c[k] + c[k + 1] * (u - order)) + up * (c[k + 2] + c[k + 3] * (v - order));
                 }
                 double f = d[0] + (upper ? 0 : atBase + perHeight * y);
                 double fy = d[1] * alpha + (upper ? 0 : perHeight);
                 double fyy = d[2] * alpha * alpha;
+                double fxx = f * alpha * alpha;
+                double fxy = fy * alpha;
                 for (int j = 0; j < COLUMNS; j++) {
-                    double x = width / 2 * (j + 1) / COLUMNS;
-                    double sin = Math.sin(alpha * x);
+                    double sin = SIN[m][j];
                     grid.w[i][j] += f * sin;
-                    grid.wxx[i][j] -= f * alpha * alpha * sin;
+                    grid.wxx[i][j] -= fxx * sin;
                     grid.wyy[i][j] += fyy * sin;
-                    grid.wxy[i][j] += fy * alpha * Math.cos(alpha * x);
+                    grid.wxy[i][j] += fxy * COS[m][j];
                 }
             }
         }
