@@ -79,7 +79,7 @@ public record PanePlate(
                     double mx = -d * (wxx[i][j] + poisson * wyy[i][j]);
                     double my = -d * (wyy[i][j] + poisson * wxx[i][j]);
                     double mxy = d * (1 - poisson) * wxy[i][j];
-                    double principal = Math.abs(mx + my) / 2 + Math.hypot((mx - my) / 2, mxy);
+                    double principal = Math.abs(mx + my) / 2 + Math.sqrt((mx - my) * (mx - my) / 4 + mxy * mxy);
                     moment = Math.max(moment, principal);
                     deflection = Math.max(deflection, Math.abs(w[i][j]));
                 }
