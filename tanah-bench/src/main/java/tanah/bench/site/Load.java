@@ -18,7 +18,7 @@ import java.util.concurrent.CountDownLatch;
  */
 public final class Load {
     private static final int KEEPERS = 20;
-    private static final int WARM_UP_S = 10;
+    private static final int WARM_UP_S = 20;
     private static final int SECONDS = 40;
     private static final int THINK_MS = 700;
     private static final double LIMIT_MS = 150;

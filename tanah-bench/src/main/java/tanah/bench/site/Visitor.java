@@ -19,6 +19,7 @@ import java.util.stream.Collectors;
 final class Visitor {
     private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\" content=\"([^\"]+)\"");
     private static final Pattern REVISION = Pattern.compile("data-revision=\"(\\d+)\"");
+    private static final int REDIRECTS = 5;
     private static final Duration PATIENCE = Duration.ofSeconds(15);
 
     private final HttpClient client;
@@ -29,7 +30,7 @@ final class Visitor {
         this.base = base;
         this.client = HttpClient.newBuilder()
                 .cookieHandler(new CookieManager(null, CookiePolicy.ACCEPT_ALL))
-                .followRedirects(HttpClient.Redirect.NORMAL)
+                .followRedirects(HttpClient.Redirect.NEVER)
                 .version(HttpClient.Version.HTTP_1_1)
                 .connectTimeout(PATIENCE)
                 .build();
@@ -53,8 +54,19 @@ final class Visitor {
         return client.send(written(path, form).header("X-Tanah", "live").build(), HttpResponse.BodyHandlers.ofString());
     }
 
+    // Redirects are followed here: the JDK's client leaves the timer of a redirected request running, and 15 s later
+    // that
+    // closes whatever other request uses the connection by then.
     private HttpResponse<String> send(HttpRequest.Builder builder) throws IOException, InterruptedException {
-        HttpRequest request = builder.build();
+        HttpResponse<String> answer = once(builder.build());
+        for (int i = 0; i < REDIRECTS && answer.statusCode() / 100 == 3; i++) {
+            String to = answer.headers().firstValue("Location").orElseThrow();
+            answer = once(request(answer.uri().resolve(to)).GET().build());
+        }
+        return answer;
+    }
+
+    private HttpResponse<String> once(HttpRequest request) throws IOException, InterruptedException {
         try {
             return client.send(request, HttpResponse.BodyHandlers.ofString());
         } catch (IOException e) {
@@ -73,7 +85,11 @@ final class Visitor {
     }
 
     private HttpRequest.Builder request(String path) {
-        return HttpRequest.newBuilder(URI.create(base + path)).timeout(PATIENCE).header("Accept-Language", "en-GB");
+        return request(URI.create(base + path));
+    }
+
+    private static HttpRequest.Builder request(URI address) {
+        return HttpRequest.newBuilder(address).timeout(PATIENCE).header("Accept-Language", "en-GB");
     }
 
     /** Registers; the visitor is signed in then. */

@@ -43,11 +43,29 @@ public final class Svg {
         return out.toString();
     }
 
-    /** A coordinate with at most two decimals. */
+    /** A coordinate with at most two decimals; it must be finite. */
     public static String n(double value) {
-        BigDecimal rounded =
-                new BigDecimal(value).setScale(2, RoundingMode.HALF_UP).stripTrailingZeros();
-        return rounded.signum() == 0 ? "0" : rounded.toPlainString();
+        if (!Double.isFinite(value)) {
+            throw new IllegalArgumentException("not a coordinate: " + value);
+        }
+        long hundredths = Math.round(Math.abs(value) * 100);
+        if (hundredths == 0) {
+            return "0";
+        }
+        // a sheet has thousands of coordinates, and a drag draws it anew many times a second: no BigDecimal here
+        StringBuilder digits = new StringBuilder(12);
+        if (value < 0) {
+            digits.append('-');
+        }
+        digits.append(hundredths / 100);
+        long rest = hundredths % 100;
+        if (rest > 0) {
+            digits.append('.').append(rest / 10);
+            if (rest % 10 > 0) {
+                digits.append(rest % 10);
+            }
+        }
+        return digits.toString();
     }
 
     /** A factor with at most four decimals. */
