@@ -14,14 +14,21 @@ public final class Catalogue {
     private final Map<String, Medium> media;
     private final Map<String, Mix> mixes;
     private final Map<String, VesselModel> vessels;
+    private final Map<String, Gear> gear;
     private final List<Pack> packs;
 
     public Catalogue(
-            List<Species> species, List<Medium> media, List<Mix> mixes, List<VesselModel> vessels, List<Pack> packs) {
+            List<Species> species,
+            List<Medium> media,
+            List<Mix> mixes,
+            List<VesselModel> vessels,
+            List<Gear> gear,
+            List<Pack> packs) {
         this.species = index(species, Species::id);
         this.media = index(media, Medium::id);
         this.mixes = index(mixes, Mix::id);
         this.vessels = index(vessels, VesselModel::id);
+        this.gear = index(gear, Gear::id);
         this.packs = List.copyOf(packs);
     }
 
@@ -39,6 +46,14 @@ public final class Catalogue {
 
     public Optional<VesselModel> findVessel(String id) {
         return Optional.ofNullable(vessels.get(id));
+    }
+
+    public Optional<Gear> findGear(String id) {
+        return Optional.ofNullable(gear.get(id));
+    }
+
+    public Collection<Gear> allGear() {
+        return gear.values();
     }
 
     public Collection<Species> allSpecies() {

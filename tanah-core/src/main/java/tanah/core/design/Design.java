@@ -18,6 +18,7 @@ import java.util.Optional;
  * @param hardscape stone, wood, cork, foam
  * @param water     the water part
  * @param heat      length and begin of the day
+ * @param devices   lamps, heaters, pumps, filters
  * @param probes    places of readings
  * @param kept      stages that nothing reads yet
  */
@@ -33,6 +34,7 @@ public record Design(
         List<HardscapeItem> hardscape,
         Optional<WaterPart> water,
         HeatDay heat,
+        List<Device> devices,
         List<Probe> probes,
         Kept kept) {
 
@@ -40,6 +42,7 @@ public record Design(
         schools = List.copyOf(schools);
         animals = List.copyOf(animals);
         hardscape = List.copyOf(hardscape);
+        devices = List.copyOf(devices);
         probes = List.copyOf(probes);
     }
 
@@ -58,6 +61,7 @@ public record Design(
                 Optional.empty(),
                 HeatDay.UNSET,
                 List.of(),
+                List.of(),
                 Kept.NONE);
     }
 
@@ -70,17 +74,20 @@ public record Design(
 
     public Design withName(String changed) {
         return new Design(
-                changed, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, probes, kept);
+                changed, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, devices,
+                probes, kept);
     }
 
     public Design withSchools(List<SchoolChoice> changed) {
         return new Design(
-                name, note, changed, animals, mixReason, vessel, room, ground, hardscape, water, heat, probes, kept);
+                name, note, changed, animals, mixReason, vessel, room, ground, hardscape, water, heat, devices, probes,
+                kept);
     }
 
     public Design withAnimals(List<Resident> changed) {
         return new Design(
-                name, note, schools, changed, mixReason, vessel, room, ground, hardscape, water, heat, probes, kept);
+                name, note, schools, changed, mixReason, vessel, room, ground, hardscape, water, heat, devices, probes,
+                kept);
     }
 
     public Design withVessel(VesselPlan changed) {
@@ -96,6 +103,7 @@ public record Design(
                 hardscape,
                 water,
                 heat,
+                devices,
                 probes,
                 kept);
     }
@@ -113,33 +121,49 @@ public record Design(
                 hardscape,
                 water,
                 heat,
+                devices,
                 probes,
                 kept);
     }
 
     public Design withGround(Ground changed) {
         return new Design(
-                name, note, schools, animals, mixReason, vessel, room, changed, hardscape, water, heat, probes, kept);
+                name, note, schools, animals, mixReason, vessel, room, changed, hardscape, water, heat, devices, probes,
+                kept);
     }
 
     /** The same plan with other kept fields. */
     public Design withKept(Kept changed) {
         return new Design(
-                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, probes, changed);
+                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, devices, probes,
+                changed);
     }
 
     public Design withProbes(List<Probe> changed) {
         return new Design(
-                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, changed, kept);
+                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, devices, changed,
+                kept);
     }
 
     public Design withHardscape(List<HardscapeItem> changed) {
         return new Design(
-                name, note, schools, animals, mixReason, vessel, room, ground, changed, water, heat, probes, kept);
+                name, note, schools, animals, mixReason, vessel, room, ground, changed, water, heat, devices, probes,
+                kept);
     }
 
     public Design withWater(Optional<WaterPart> changed) {
         return new Design(
-                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, changed, heat, probes, kept);
+                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, changed, heat, devices,
+                probes, kept);
+    }
+
+    public Design withDevices(List<Device> changed) {
+        return new Design(
+                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, changed, probes,
+                kept);
+    }
+
+    public Optional<Device> device(String id) {
+        return devices.stream().filter(d -> d.id().equals(id)).findFirst();
     }
 }

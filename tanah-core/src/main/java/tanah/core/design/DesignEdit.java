@@ -56,6 +56,11 @@ public final class DesignEdit {
                 || action instanceof Action.AnchorItem) {
             return WaterEdit.apply(design, action);
         }
+        if (action instanceof Action.SetDevice
+                || action instanceof Action.SetGuard
+                || action instanceof Action.SetOutlets) {
+            return DeviceEdit.apply(design, action);
+        }
         if (action instanceof Action.SetVessel a) {
             return catalogue
                     .findVessel(a.vessel())

@@ -29,10 +29,12 @@ public final class Ids {
         design.ground().layers().forEach(l -> ids.add(l.id()));
         design.ground().dams().forEach(d -> ids.add(d.id()));
         design.hardscape().forEach(h -> ids.add(h.id()));
+        design.devices().forEach(d -> ids.add(d.id()));
         design.probes().forEach(p -> ids.add(p.id()));
         collect(design.kept().fields(), ids);
         design.water().ifPresent(w -> {
             w.ramps().forEach(r -> ids.add(r.id()));
+            w.features().forEach(f -> ids.add(f.id()));
             collect(w.kept().fields(), ids);
         });
         design.vessel().ifPresent(v -> collect(v.kept().fields(), ids));

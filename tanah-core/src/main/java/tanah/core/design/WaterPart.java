@@ -12,10 +12,11 @@ import java.util.OptionalDouble;
  * @param temperature °C, default 20
  * @param margins     distances that are kept or accepted
  * @param ramps       ways out that are laid in
+ * @param features    streams, drip walls and falls
  * @param tap         fresh water
  * @param changes     schedule
  * @param targetNitrate not to be passed (kg/m³ as NO3)
- * @param kept        streams and drip walls
+ * @param kept        fields that nothing reads
  */
 public record WaterPart(
         Fill fill,
@@ -23,6 +24,7 @@ public record WaterPart(
         OptionalDouble temperature,
         Margins margins,
         List<Ramp> ramps,
+        List<WaterFeature> features,
         Optional<Tap> tap,
         Optional<ChangeSchedule> changes,
         OptionalDouble targetNitrate,
@@ -31,6 +33,7 @@ public record WaterPart(
 
     public WaterPart {
         ramps = List.copyOf(ramps);
+        features = List.copyOf(features);
     }
 
     /** Water up to a level, nothing else said. */
@@ -40,6 +43,7 @@ public record WaterPart(
                 Optional.empty(),
                 OptionalDouble.empty(),
                 Margins.NONE,
+                List.of(),
                 List.of(),
                 Optional.empty(),
                 Optional.empty(),
@@ -88,6 +92,7 @@ public record WaterPart(
                 temperature,
                 margins,
                 ramps,
+                features,
                 tap,
                 changes,
                 targetNitrate,
@@ -95,24 +100,39 @@ public record WaterPart(
     }
 
     public WaterPart withSide(Optional<Layer.Region> region) {
-        return new WaterPart(fill, region, temperature, margins, ramps, tap, changes, targetNitrate, kept);
+        return new WaterPart(fill, region, temperature, margins, ramps, features, tap, changes, targetNitrate, kept);
     }
 
     public WaterPart withTemperature(OptionalDouble celsius) {
-        return new WaterPart(fill, sideRegion, celsius, margins, ramps, tap, changes, targetNitrate, kept);
+        return new WaterPart(fill, sideRegion, celsius, margins, ramps, features, tap, changes, targetNitrate, kept);
     }
 
     public WaterPart withMargins(Margins changed) {
-        return new WaterPart(fill, sideRegion, temperature, changed, ramps, tap, changes, targetNitrate, kept);
+        return new WaterPart(
+                fill, sideRegion, temperature, changed, ramps, features, tap, changes, targetNitrate, kept);
     }
 
     public WaterPart withRamps(List<Ramp> changed) {
-        return new WaterPart(fill, sideRegion, temperature, margins, changed, tap, changes, targetNitrate, kept);
+        return new WaterPart(
+                fill, sideRegion, temperature, margins, changed, features, tap, changes, targetNitrate, kept);
+    }
+
+    public WaterPart withFeatures(List<WaterFeature> changed) {
+        return new WaterPart(fill, sideRegion, temperature, margins, ramps, changed, tap, changes, targetNitrate, kept);
     }
 
     public WaterPart withTap(Tap changed) {
         return new WaterPart(
-                fill, sideRegion, temperature, margins, ramps, Optional.of(changed), changes, targetNitrate, kept);
+                fill,
+                sideRegion,
+                temperature,
+                margins,
+                ramps,
+                features,
+                Optional.of(changed),
+                changes,
+                targetNitrate,
+                kept);
     }
 
     /** Without one of its ramps. */
@@ -121,6 +141,7 @@ public record WaterPart(
     }
 
     public WaterPart withChanges(ChangeSchedule schedule, OptionalDouble target) {
-        return new WaterPart(fill, sideRegion, temperature, margins, ramps, tap, Optional.of(schedule), target, kept);
+        return new WaterPart(
+                fill, sideRegion, temperature, margins, ramps, features, tap, Optional.of(schedule), target, kept);
     }
 }

@@ -15,6 +15,7 @@ import tanah.core.ground.GroundResult;
 import tanah.core.structure.MassResult;
 import tanah.core.structure.PaneResult;
 import tanah.core.vessel.Vessel;
+import tanah.core.water.Circulation;
 import tanah.core.water.LandWater;
 import tanah.core.water.WaterCare;
 
@@ -28,6 +29,7 @@ import tanah.core.water.WaterCare;
  * @param ground      layers computed
  * @param mass        filled and wet
  * @param water       land and water at the level, if the plan has water
+ * @param circulation pumps, filters and heaters in the water
  * @param care        warmth, changes and running in of the water
  * @param panes       stresses of flat panes, where they can be estimated
  * @param shopping    what to buy
@@ -43,6 +45,7 @@ public record Evaluation(
         Optional<GroundResult> ground,
         Optional<MassResult> mass,
         Optional<LandWater> water,
+        Optional<Circulation> circulation,
         Optional<WaterCare> care,
         Optional<PaneResult> panes,
         Optional<Shopping> shopping,

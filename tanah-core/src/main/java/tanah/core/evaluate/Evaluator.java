@@ -49,11 +49,16 @@ import tanah.core.structure.StandRule;
 import tanah.core.structure.TerraceRule;
 import tanah.core.vessel.LabelRule;
 import tanah.core.vessel.Vessel;
+import tanah.core.water.Circulation;
+import tanah.core.water.CurrentRule;
 import tanah.core.water.EscapeRule;
+import tanah.core.water.GuardRule;
 import tanah.core.water.LandWater;
+import tanah.core.water.PumpRules;
 import tanah.core.water.WarmthRule;
 import tanah.core.water.WaterAnimalRules;
 import tanah.core.water.WaterCare;
+import tanah.core.water.WaterProperties;
 import tanah.core.water.WaterRules;
 
 /** Computes a design in working order. Same design and catalogue, same result, bit for bit. */
@@ -72,8 +77,11 @@ public final class Evaluator {
         Optional<GroundResult> ground = vessel.map(v -> GroundModel.compute(design, v, catalogue));
         Optional<MassResult> mass = vessel.map(v -> MassModel.compute(design, v, ground.orElseThrow(), catalogue));
         Optional<Shopping> shopping = vessel.map(v -> Shopping.of(design, v, ground.orElseThrow(), catalogue));
-        Optional<LandWater> water = vessel.flatMap(v -> LandWater.of(design, v, ground.orElseThrow(), 0));
-        Optional<WaterCare> care = vessel.flatMap(v -> WaterCare.of(design, v, ground.orElseThrow()));
+        Optional<Circulation> circulation = ground.flatMap(g -> Circulation.of(design, g, catalogue));
+        double rise = circulation.map(Circulation::riseOnStop).orElse(0.0);
+        double gains = circulation.map(Circulation::gains).orElse(0.0);
+        Optional<LandWater> water = vessel.flatMap(v -> LandWater.of(design, v, ground.orElseThrow(), rise));
+        Optional<WaterCare> care = vessel.flatMap(v -> WaterCare.of(design, v, ground.orElseThrow(), gains));
         Optional<PaneResult> panes =
                 vessel.flatMap(v -> PaneModel.compute(design, v, ground.orElseThrow(), mass.orElseThrow(), catalogue));
         List<Finding> findings = new ArrayList<>();
@@ -86,7 +94,8 @@ public final class Evaluator {
             FloorRule.judge(design, vessel.get(), mass.orElseThrow()).ifPresent(findings::add);
             findings.addAll(PaneRules.judge(design, vessel.get(), ground.orElseThrow(), panes, catalogue));
             judgeWater(design, animals, ground.orElseThrow(), water, findings);
-            care.ifPresent(c -> animals.forEach(a -> findings.addAll(WarmthRule.judge(a, design, c))));
+            circulation.ifPresent(
+                    c -> judgeDevices(design, animals, vessel.get(), ground.get(), c, care, catalogue, findings));
             judgeHardscape(design, animals, ground.orElseThrow(), catalogue, findings);
             findings.addAll(PointLoadRule.judge(design, vessel.get(), ground.orElseThrow(), panes, catalogue));
             animals.forEach(a -> EscapeRule.judge(a, design, vessel.get(), ground.orElseThrow())
@@ -107,12 +116,13 @@ public final class Evaluator {
                 ground,
                 mass,
                 water,
+                circulation,
                 care,
                 panes,
                 shopping,
                 findings,
-                Gaps.of(design, mass, panes),
-                StageStates.of(design, findings));
+                Gaps.of(design, mass, panes, circulation),
+                StageStates.of(design, circulation.map(Circulation::devices).orElse(0), findings));
     }
 
     /** The box against each animal: the ratios, and what they come to. */
@@ -174,6 +184,27 @@ public final class Evaluator {
         }
         findings.addAll(WaterRules.judge(design, ground, water.get()));
         animals.forEach(a -> findings.addAll(WaterAnimalRules.judge(a, design, ground, water.get())));
+    }
+
+    private static void judgeDevices(
+            Design design,
+            List<Inhabitant> animals,
+            Vessel vessel,
+            GroundResult ground,
+            Circulation circulation,
+            Optional<WaterCare> care,
+            Catalogue catalogue,
+            List<Finding> findings) {
+        double celsius = design.water().orElseThrow().celsius();
+        double evaporation = care.flatMap(WaterCare::heater)
+                .map(h -> h.evaporation(celsius) / WaterProperties.density(celsius))
+                .orElse(0.0);
+        findings.addAll(PumpRules.judge(design, vessel, circulation, evaporation, catalogue));
+        findings.addAll(GuardRule.judge(circulation));
+        for (Inhabitant animal : animals) {
+            care.ifPresent(c -> findings.addAll(WarmthRule.judge(animal, design, c, circulation.heaters(), catalogue)));
+            findings.addAll(CurrentRule.judge(animal, design, ground, circulation));
+        }
     }
 
     private static void judgeHardscape(

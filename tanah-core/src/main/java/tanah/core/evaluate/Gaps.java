@@ -9,21 +9,30 @@ import tanah.core.finding.Place;
 import tanah.core.finding.Stage;
 import tanah.core.structure.MassResult;
 import tanah.core.structure.PaneResult;
+import tanah.core.water.Circulation;
 
 /** What was not judged: values that are missing, and parts of the document that no stage reads yet. */
 final class Gaps {
     private Gaps() {}
 
-    static List<NotAssessed> of(Design design, Optional<MassResult> mass, Optional<PaneResult> panes) {
+    static List<NotAssessed> of(
+            Design design, Optional<MassResult> mass, Optional<PaneResult> panes, Optional<Circulation> water) {
         List<NotAssessed> gaps = new ArrayList<>();
         missing(design, mass, gaps);
         part(gaps, "stacks", Stage.HARDSCAPE, design.kept().has("stacks"));
-        part(
-                gaps,
-                "features",
-                Stage.WATER,
-                design.water().filter(w -> w.kept().has("features")).isPresent());
-        part(gaps, "devices", Stage.HEAT, design.kept().sizeOf("devices") > 0);
+        int inWater = water.map(Circulation::devices).orElse(0);
+        part(gaps, "devices", Stage.HEAT, design.devices().size() > inWater);
+        water.ifPresent(c -> c.runs().stream()
+                .filter(r -> !r.isComplete())
+                .forEach(r -> gaps.add(new NotAssessed(
+                        "features",
+                        Place.part(Stage.WATER, r.feature().orElseThrow().id()),
+                        List.of("/water/features")))));
+        design.water()
+                .ifPresent(w -> w.features().stream()
+                        .filter(f -> f.pump().flatMap(design::device).isEmpty())
+                        .forEach(f -> gaps.add(new NotAssessed(
+                                "features", Place.part(Stage.WATER, f.id()), List.of("/water/features")))));
         part(gaps, "air", Stage.AIR, design.kept().has("air"));
         part(
                 gaps,

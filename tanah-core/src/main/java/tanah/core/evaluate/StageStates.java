@@ -12,7 +12,7 @@ import tanah.core.finding.Stage;
 final class StageStates {
     private StageStates() {}
 
-    static Map<Stage, StageState> of(Design design, List<Finding> findings) {
+    static Map<Stage, StageState> of(Design design, int inWater, List<Finding> findings) {
         Map<Stage, StageState> states = new EnumMap<>(Stage.class);
         for (Stage stage : Stage.values()) {
             states.put(stage, StageState.EMPTY);
@@ -40,7 +40,7 @@ final class StageStates {
                 box && !design.hardscape().isEmpty());
         boolean filled = design.water().filter(w -> w.fill().isGiven()).isPresent();
         put(states, findings, Stage.WATER, design.water().isPresent(), box && filled);
-        begun(states, Stage.HEAT, design.kept().sizeOf("devices") > 0);
+        begun(states, Stage.HEAT, design.devices().size() > inWater);
         begun(states, Stage.AIR, design.kept().has("air"));
         begun(states, Stage.PLANTING, design.kept().sizeOf("plants") > 0);
         begun(states, Stage.CREW, design.kept().has("crew"));

@@ -84,6 +84,15 @@ public record Remedy(String key, List<Measure> measures, List<String> words, Act
         /** Hold a piece down with stone (kg). */
         record AnchorItem(String item, double mass) implements Action {}
 
+        /** Put another item in a device's place. */
+        record SetDevice(String device, String item) implements Action {}
+
+        /** Put a guard on a device. */
+        record SetGuard(String device, String guard) implements Action {}
+
+        /** Give the outlet of a device a number of openings. */
+        record SetOutlets(String device, int count) implements Action {}
+
         /** Choose another vessel from the list. */
         record SetVessel(String vessel) implements Action {}
     }

@@ -24,6 +24,8 @@ import tanah.core.geometry.Point;
  * @param behind    hardscape that the cut does not pass, seen from the front
  * @param pieces    hardscape seen from above
  * @param ramps     ramps seen from the front
+ * @param devices   heaters, pumps and filters in the water
+ * @param flows     water that runs down: films and falls at their wall, beds of streams
  * @param barriers  separators under the soil
  * @param animals   at their true length, once
  * @param marks     places of readings
@@ -46,6 +48,8 @@ public record Scene(
         List<Area> behind,
         List<Area> pieces,
         List<Line> ramps,
+        List<Device> devices,
+        List<Area> flows,
         List<Line> barriers,
         List<Figure> animals,
         List<Mark> marks,
@@ -60,6 +64,8 @@ public record Scene(
         behind = List.copyOf(behind);
         pieces = List.copyOf(pieces);
         ramps = List.copyOf(ramps);
+        devices = List.copyOf(devices);
+        flows = List.copyOf(flows);
         barriers = List.copyOf(barriers);
         animals = List.copyOf(animals);
         marks = List.copyOf(marks);
@@ -150,4 +156,19 @@ public record Scene(
         WATER,
         VOID
     }
+
+    /** What a device in the water looks like. */
+    public enum Gear {
+        HEATER,
+        PUMP,
+        FILTER,
+        STIRRER
+    }
+
+    /**
+     * A device in the water, at its middle or its inlet.
+     *
+     * @param length of a heater (m), else 0
+     */
+    public record Device(String part, Gear gear, double x, double y, double z, double length) {}
 }

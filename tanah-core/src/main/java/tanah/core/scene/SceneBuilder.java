@@ -25,6 +25,7 @@ import tanah.core.ground.Terrain;
 import tanah.core.scene.Scene.Area;
 import tanah.core.scene.Scene.Texture;
 import tanah.core.vessel.Vessel;
+import tanah.core.water.Circulation;
 
 /** Cuts a design along a vertical plane and looks at it from above. */
 public final class SceneBuilder {
@@ -33,9 +34,12 @@ public final class SceneBuilder {
     private final Design design;
     private final Vessel vessel;
     private final GroundResult ground;
+    private final Optional<Circulation> circulation;
     private final double cut;
 
-    private SceneBuilder(Design design, Vessel vessel, GroundResult ground, double cut) {
+    private SceneBuilder(
+            Design design, Vessel vessel, GroundResult ground, Optional<Circulation> circulation, double cut) {
+        this.circulation = circulation;
         this.design = design;
         this.vessel = vessel;
         this.ground = ground;
@@ -43,6 +47,7 @@ public final class SceneBuilder {
     }
 
     /**
+     * @param circulation devices in the water
      * @param lidMesh share of the lid that is mesh
      * @param cut     distance of the section from the front (m); kept inside the box
      */
@@ -50,10 +55,12 @@ public final class SceneBuilder {
             Design design,
             Vessel vessel,
             GroundResult ground,
+            Optional<Circulation> circulation,
             List<Inhabitant> animals,
             double lidMesh,
             OptionalDouble cut) {
-        return new SceneBuilder(design, vessel, ground, cut.orElse(vessel.width() / 2)).scene(animals, lidMesh);
+        return new SceneBuilder(design, vessel, ground, circulation, cut.orElse(vessel.width() / 2))
+                .scene(animals, lidMesh);
     }
 
     private Scene scene(List<Inhabitant> animals, double lidMesh) {
@@ -81,6 +88,8 @@ public final class SceneBuilder {
                 behind(),
                 pieces(),
                 ramps(),
+                WaterScene.devices(circulation),
+                WaterScene.flows(design, vessel, circulation),
                 barriers(),
                 figures(animals),
                 marks(),

@@ -30,7 +30,7 @@ public enum Unit {
     DEGREE_HARDNESS("°dH", 17.848e-3),
     DAY("d", 86400),
     HOUR("h", 3600),
-    LITRE_PER_HOUR("l/h", 1e-3 / 3600),
+    LITRE_PER_HOUR("L/h", 1e-3 / 3600),
     WATT("W", 1),
     MEGAPASCAL("MPa", 1e6),
     KILOPASCAL("kPa", 1e3),

@@ -11,7 +11,8 @@ package tanah.core.water;
  */
 public record Sump(double area, double transit, double tube, boolean checkValve) {
     private static final double GRAVITY = 9.80665;
-    private static final double LEAST_COVER = 0.02; // m, common practice
+    /** Water over an inlet, at the least (m), common practice. */
+    public static final double LEAST_COVER = 0.02;
 
     /** Level while running (m), from the level at rest. */
     public double running(double rest) {

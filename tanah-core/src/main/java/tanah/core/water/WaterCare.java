@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.design.ChangeSchedule;
 import tanah.core.design.Design;
-import tanah.core.design.Kept;
+import tanah.core.design.Device;
 import tanah.core.design.Layer;
 import tanah.core.design.Tap;
 import tanah.core.design.VesselPlan;
@@ -47,11 +47,12 @@ public record WaterCare(
     private static final int DAYS = 120;
     private static final String CHOICE = "water";
 
-    public static Optional<WaterCare> of(Design design, Vessel vessel, GroundResult ground) {
-        return ground.water().filter(w -> w.turnsOver() > 1e-6).map(w -> compute(design, vessel, ground, w));
+    /** @param gains heat of pumps and filters that ends in the water (W) */
+    public static Optional<WaterCare> of(Design design, Vessel vessel, GroundResult ground, double gains) {
+        return ground.water().filter(w -> w.turnsOver() > 1e-6).map(w -> compute(design, vessel, ground, w, gains));
     }
 
-    private static WaterCare compute(Design design, Vessel vessel, GroundResult ground, WaterVolumes w) {
+    private static WaterCare compute(Design design, Vessel vessel, GroundResult ground, WaterVolumes w, double gains) {
         WaterPart plan = design.water().orElseThrow();
         double volume = w.turnsOver();
         Optional<Tap> tap = plan.tap();
@@ -64,7 +65,7 @@ public record WaterCare(
         return new WaterCare(
                 volume,
                 design.room()
-                        .map(r -> heater(design, vessel, w, volume, r.winter().lowest() - r.band())),
+                        .map(r -> heater(design, vessel, w, volume, r.winter().lowest() - r.band(), gains)),
                 change,
                 fraction.isPresent() && fraction.getAsDouble() > 0 && fraction.getAsDouble() < 1
                         ? OptionalDouble.of(Math.ceil(Math.log(0.1) / Math.log(1 - fraction.getAsDouble())))
@@ -79,7 +80,8 @@ public record WaterCare(
                 cycle(design, plan, volume, media));
     }
 
-    private static HeaterModel heater(Design design, Vessel vessel, WaterVolumes w, double volume, double room) {
+    private static HeaterModel heater(
+            Design design, Vessel vessel, WaterVolumes w, double volume, double room, double gains) {
         VesselPlan box = design.vessel().orElseThrow();
         WaterPart plan = design.water().orElseThrow();
         return new HeaterModel(
@@ -94,7 +96,7 @@ public record WaterCare(
                 box.pane().orElse(PANE),
                 GLASS,
                 0,
-                0);
+                gains);
     }
 
     /** Length of wetted panes (m): the edges of the water's plan that lie at a wall of the box. */
@@ -127,8 +129,8 @@ public record WaterCare(
                                 .orElse(0.0);
             }
         }
-        for (Kept device : design.kept().objects("devices")) {
-            sum += device.number("media_area_m2").orElse(0);
+        for (Device device : design.devices()) {
+            sum += device.outlet().media().orElse(0);
         }
         return sum;
     }

@@ -59,8 +59,9 @@ class DesignEditTest {
                 design.hardscape(),
                 design.water(),
                 design.heat(),
+                design.devices(),
                 design.probes(),
-                new Kept(Map.of("devices", java.util.List.of(Map.of("id", "soil-2")))));
+                new Kept(Map.of("plants", java.util.List.of(Map.of("id", "soil-2")))));
         assertThat(Ids.free(kept, "soil")).isEqualTo("soil-3");
         assertThat(Ids.free(kept, "litter")).isEqualTo("litter");
     }

@@ -49,6 +49,7 @@ class SceneBuilderTest {
                 design,
                 TestDesigns.vessel(design),
                 TestDesigns.ground(design),
+                java.util.Optional.empty(),
                 List.of(TestSpecies.inhabitant(TestSpecies.lizard(), 1)),
                 0,
                 OptionalDouble.of(cut));

@@ -67,6 +67,8 @@ public final class CatalogueReader {
         List<Row> media = rows("media", "id", GroundReader::check);
         List<Row> mixes = rows("mixes", "id", (row, found) -> {});
         List<Row> vessels = rows("vessels", "vessel_id", VesselReader::check);
+        List<Row> gear = new ArrayList<>(rows("heaters", "item_id", GearReader::check));
+        gear.addAll(rows("watergear", "item_id", GearReader::check));
         List<Row> packs = rows("packs", "pack_id", (row, found) -> {});
         List<Row> prices = rows("price-bands", "price_band", (row, found) -> {});
         Set<String> ids = new HashSet<>();
@@ -81,6 +83,7 @@ public final class CatalogueReader {
                 media.stream().map(GroundReader::medium).toList(),
                 mixes.stream().map(GroundReader::mix).toList(),
                 vessels.stream().map(row -> VesselReader.vessel(row, bands)).toList(),
+                gear.stream().map(row -> GearReader.gear(row, bands)).toList(),
                 packs.stream().map(GroundReader::pack).toList());
     }
 

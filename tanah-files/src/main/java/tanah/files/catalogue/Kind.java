@@ -10,7 +10,9 @@ public enum Kind {
     ANIMALS("id", List.of("group", "biome", "activity", "social", "uv_school")),
     VESSELS("vessel_id", List.of("material", "shape", "opening", "holds_water")),
     MEDIA("id", List.of("class", "grain", "cohesion_class")),
-    MIXES("id", List.of("moisture_zone", "use"));
+    MIXES("id", List.of("moisture_zone", "use")),
+    HEATERS("item_id", List.of("category")),
+    WATERGEAR("item_id", List.of("category"));
 
     private final String key;
     private final List<String> facets;

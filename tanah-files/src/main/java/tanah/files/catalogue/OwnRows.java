@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.Gear;
 import tanah.core.catalogue.Medium;
 import tanah.core.catalogue.Mix;
 import tanah.core.catalogue.PriceBand;
@@ -65,6 +66,7 @@ public final class OwnRows {
             switch (kind) {
                 case ANIMALS -> SpeciesReader.check(row, across);
                 case MEDIA -> GroundReader.check(row, across);
+                case HEATERS, WATERGEAR -> GearReader.check(row, across);
                 case VESSELS -> VesselReader.check(row, across);
                 case MIXES ->
                     row.parts("parts").keySet().stream()
@@ -124,13 +126,17 @@ public final class OwnRows {
         List<Medium> media = new ArrayList<>(base.allMedia());
         List<Mix> mixes = new ArrayList<>(base.allMixes());
         List<VesselModel> vessels = new ArrayList<>(base.allVessels());
+        List<Gear> gear = new ArrayList<>(base.allGear());
         Set<String> ids = new HashSet<>();
         sound(Kind.ANIMALS, own, base, ids, problems).forEach(r -> species.add(SpeciesReader.species(r)));
         sound(Kind.MEDIA, own, base, ids, problems).forEach(r -> media.add(GroundReader.medium(r)));
-        Catalogue withMedia = new Catalogue(species, media, mixes, vessels, base.allPacks());
+        Catalogue withMedia = new Catalogue(species, media, mixes, vessels, gear, base.allPacks());
         sound(Kind.MIXES, own, withMedia, ids, problems).forEach(r -> mixes.add(GroundReader.mix(r)));
         sound(Kind.VESSELS, own, base, ids, problems).forEach(r -> vessels.add(VesselReader.vessel(r, BANDS)));
-        return new Catalogue(species, media, mixes, vessels, base.allPacks());
+        for (Kind kind : List.of(Kind.HEATERS, Kind.WATERGEAR)) {
+            sound(kind, own, base, ids, problems).forEach(r -> gear.add(GearReader.gear(r, BANDS)));
+        }
+        return new Catalogue(species, media, mixes, vessels, gear, base.allPacks());
     }
 
     private static List<Row> sound(Kind kind, JsonNode own, Catalogue known, Set<String> ids, List<Problem> problems) {

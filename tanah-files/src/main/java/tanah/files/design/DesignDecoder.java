@@ -37,6 +37,7 @@ final class DesignDecoder {
                 f.objects("hardscape").stream().map(GroundDecoder::hardscape).toList(),
                 f.object("water").map(GroundDecoder::water),
                 f.object("heat").map(DesignDecoder::heat).orElse(HeatDay.UNSET),
+                f.objects("devices").stream().map(DeviceDecoder::device).toList(),
                 f.objects("probes").stream().map(DesignDecoder::probe).toList(),
                 f.rest());
     }

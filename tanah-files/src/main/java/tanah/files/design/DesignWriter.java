@@ -83,6 +83,7 @@ public final class DesignWriter {
             put(heat, "photoperiod_h", design.heat().photoperiod(), Unit.COUNT);
             put(heat, "day_start_h", design.heat().dayStart(), Unit.COUNT);
         }
+        list(root, "devices", design.devices(), DeviceWriter::device);
         list(root, "probes", design.probes(), DesignWriter::probe);
         keep(root, design.kept());
         return root;
@@ -312,6 +313,7 @@ public final class DesignWriter {
         put(node, "lowest_level_cm", w.margins().lowestLevel(), Unit.CENTIMETRE);
         put(node, "wave_cm", w.margins().wave(), Unit.CENTIMETRE);
         list(node, "ramps", w.ramps(), DesignWriter::ramp);
+        list(node, "features", w.features(), DeviceWriter::feature);
         w.tap().ifPresent(t -> node.set("tap", tap(t)));
         w.changes().ifPresent(c -> {
             ObjectNode changes = node.putObject("changes");
@@ -362,7 +364,7 @@ public final class DesignWriter {
         return node;
     }
 
-    private static void keep(ObjectNode node, Kept kept) {
+    static void keep(ObjectNode node, Kept kept) {
         kept.fields().forEach((name, value) -> node.set(name, tree(value)));
     }
 
@@ -386,7 +388,7 @@ public final class DesignWriter {
         return value == Kept.Missing.NULL ? JSON.nullNode() : JSON.stringNode((String) value);
     }
 
-    private static <T> void list(
+    static <T> void list(
             ObjectNode node, String name, List<T> items, java.util.function.Function<T, ObjectNode> write) {
         if (!items.isEmpty()) {
             ArrayNode array = node.putArray(name);
@@ -394,7 +396,7 @@ public final class DesignWriter {
         }
     }
 
-    private static void put(ObjectNode node, String name, OptionalDouble value, Unit unit) {
+    static void put(ObjectNode node, String name, OptionalDouble value, Unit unit) {
         value.ifPresent(v -> node.put(name, decimal(unit.fromSi(v))));
     }
 
@@ -410,7 +412,7 @@ public final class DesignWriter {
         return decimal(Unit.CENTIMETRE.fromSi(metres));
     }
 
-    private static BigDecimal decimal(double value) {
+    static BigDecimal decimal(double value) {
         BigDecimal rounded = new BigDecimal(value).round(DIGITS).stripTrailingZeros();
         return rounded.scale() < 0 ? rounded.setScale(0) : rounded;
     }

@@ -159,6 +159,7 @@ final class GroundDecoder {
                         f.optional("lowest_level_cm", Unit.CENTIMETRE),
                         f.optional("wave_cm", Unit.CENTIMETRE)),
                 f.objects("ramps").stream().map(GroundDecoder::ramp).toList(),
+                f.objects("features").stream().map(DeviceDecoder::feature).toList(),
                 f.object("tap").map(GroundDecoder::tap),
                 f.object("changes")
                         .map(c -> new ChangeSchedule(

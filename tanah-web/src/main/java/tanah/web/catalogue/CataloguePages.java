@@ -145,6 +145,11 @@ class CataloguePages {
                         + columns.value("outer_height_cm", row.getOrDefault("outer_height_cm", ""));
             case MEDIA -> columns.choice(row.getOrDefault("class", ""));
             case MIXES -> row.getOrDefault("use", "");
+            case HEATERS, WATERGEAR ->
+                columns.choice(row.getOrDefault("category", ""))
+                        + (row.getOrDefault("power_w", "").isEmpty()
+                                ? ""
+                                : ", " + columns.value("power_w", row.getOrDefault("power_w", "")));
         };
         String id = row.getOrDefault(kind.key(), "");
         return new Line(

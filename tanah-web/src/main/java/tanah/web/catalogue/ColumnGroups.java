@@ -62,7 +62,7 @@ final class ColumnGroups {
     static String provenance(Kind kind, String column) {
         return switch (kind) {
             case ANIMALS -> SpeciesSources.columnFor(column);
-            case MIXES -> "provenance";
+            case MIXES, HEATERS, WATERGEAR -> "provenance";
             case MEDIA ->
                 column.contains("density")
                         ? "provenance_density"

@@ -27,7 +27,7 @@ class ColumnWords {
     }
 
     private static String bare(String column) {
-        return column.replaceAll("_(cm|mm|kg|g|c|pct|h|l|m_s|cm_s|kg_per_l|per_l|deg|frac)$", "");
+        return column.replaceAll("_(cm|mm|kg|g|c|pct|l_h|h|l|w|m_s|cm_s|s|kg_per_l|per_l|deg|frac)$", "");
     }
 
     /** A word of a choice, such as a group. */
@@ -101,6 +101,18 @@ class ColumnWords {
         if (column.endsWith("_mm")) {
             return Numbers.upTo(number, 2) + THIN + "mm";
         }
+        if (column.equals("hysteresis_c")) {
+            return Numbers.kelvin(number);
+        }
+        if (column.endsWith("_l_h")) {
+            return Numbers.upTo(number, 0) + THIN + "L/h";
+        }
+        if (column.endsWith("_w")) {
+            return Numbers.upTo(number, 0) + THIN + "W";
+        }
+        if (column.endsWith("_s")) {
+            return Numbers.upTo(number, 0) + THIN + "s";
+        }
         if (column.endsWith("_c")) {
             return Numbers.temperatureWithUnit(number);
         }
@@ -159,9 +171,17 @@ class ColumnWords {
         if (column.endsWith("_kg_per_l")) {
             return "kg/L";
         }
+        if (column.endsWith("_l_h")) {
+            return "L/h";
+        }
+        if (column.equals("hysteresis_c")) {
+            return "K";
+        }
         String last = column.substring(column.lastIndexOf('_') + 1);
         return switch (last) {
             case "cm", "mm", "kg", "g", "h" -> last;
+            case "w" -> "W";
+            case "s" -> "s";
             case "c" -> "°C";
             case "pct" -> "%";
             case "l" -> column.startsWith("price") ? "" : "L";

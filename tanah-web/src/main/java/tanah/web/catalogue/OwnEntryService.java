@@ -104,7 +104,7 @@ public class OwnEntryService {
         ObjectNode all = all(keeperId);
         ObjectNode kept = JSON.createObjectNode();
         // mixes first: they name media
-        for (Kind kind : List.of(Kind.MIXES, Kind.MEDIA, Kind.ANIMALS, Kind.VESSELS)) {
+        for (Kind kind : List.of(Kind.MIXES, Kind.MEDIA, Kind.ANIMALS, Kind.VESSELS, Kind.HEATERS, Kind.WATERGEAR)) {
             Map<String, JsonNode> chosen = new LinkedHashMap<>();
             for (JsonNode source : List.of(brought.path(kind.word()), all.path(kind.word()))) {
                 source.forEach(entry -> {

@@ -26,10 +26,15 @@ public class FigureWords {
 
     /** What the number is, with the part that it is about. */
     public String label(Figure figure, Evaluation e) {
-        String what = words.of("figure." + kind(figure));
+        String what = what(figure);
         return figure.part().isEmpty()
                 ? what
                 : words.of("figure.of", what, names.of(figure.part(), e.design(), catalogues.of(e.design())));
+    }
+
+    /** What the number is, among others of its part. */
+    String what(Figure figure) {
+        return words.of("figure." + kind(figure));
     }
 
     private static String kind(Figure figure) {
@@ -90,7 +95,7 @@ public class FigureWords {
             case KILOGRAM_PER_LITRE -> Numbers.upTo(unit.fromSi(si), 3) + THIN + "kg/L";
             case MONEY -> Ledger.money(new Range(si, si));
             case SHARE -> Numbers.upTo(si, 2);
-            default -> Numbers.upTo(unit.fromSi(si), 1);
+            default -> Numbers.withUnit(si, unit);
         };
     }
 }

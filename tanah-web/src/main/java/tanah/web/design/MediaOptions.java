@@ -7,7 +7,9 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 import org.springframework.web.util.HtmlUtils;
 import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.Gear;
 import tanah.core.catalogue.Medium;
+import tanah.core.design.WaterFeature;
 import tanah.core.structure.PieceProposal;
 import tanah.web.catalogue.StockItem;
 import tanah.web.shell.Words;
@@ -73,6 +75,21 @@ public class MediaOptions {
                 .filter(s -> groups.containsKey("pieces." + s.kind()))
                 .forEach(s -> groups.get("pieces.own").add(option(HardscapeEdits.STOCK + s.id(), s.name())));
         groups.values().removeIf(List::isEmpty);
+        return grouped(groups, "");
+    }
+
+    /** What can be put into the water: running water under {@code feature:} and its kind, and gear of the catalogue. */
+    Choice devices(Catalogue catalogue) {
+        Map<String, List<String>> groups = new LinkedHashMap<>();
+        groups.put("devices.features", new ArrayList<>());
+        for (WaterFeature.Kind kind : WaterFeature.Kind.values()) {
+            groups.get("devices.features").add(option("feature:" + kind.word(), words.of("feature." + kind.word())));
+        }
+        List.of("filters", "pumps", "heaters").forEach(g -> groups.put("devices." + g, new ArrayList<>()));
+        catalogue.allGear().stream().filter(Gear::isWaterDevice).forEach(g -> {
+            String group = g.isFilter() ? "filters" : g.isWaterHeater() ? "heaters" : "pumps";
+            groups.get("devices." + group).add(option(g.id(), g.name()));
+        });
         return grouped(groups, "");
     }
 

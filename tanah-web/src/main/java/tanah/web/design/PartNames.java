@@ -1,11 +1,14 @@
 package tanah.web.design;
 
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.Gear;
 import tanah.core.catalogue.Medium;
 import tanah.core.catalogue.Species;
 import tanah.core.design.Dam;
 import tanah.core.design.Design;
+import tanah.core.design.Device;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.Layer;
 import tanah.core.design.Probe;
@@ -43,6 +46,21 @@ public class PartNames {
         }
         if (design.water().stream().flatMap(w -> w.ramps().stream()).anyMatch(r -> r.id().equals(part))) {
             return words.of("part.ramp");
+        }
+        Optional<String> running = design.water().stream()
+                .flatMap(w -> w.features().stream())
+                .filter(f -> f.id().equals(part))
+                .map(f -> words.of("feature." + f.kind().word()))
+                .findFirst();
+        if (running.isPresent()) {
+            return running.get();
+        }
+        Optional<Device> device = design.device(part);
+        if (device.isPresent()) {
+            return catalogue
+                    .findGear(device.get().item())
+                    .map(Gear::name)
+                    .orElse(device.get().item());
         }
         for (Probe probe : design.probes()) {
             if (probe.id().equals(part)) {

@@ -13,6 +13,7 @@ import java.util.List;
  * @param fields   what can be changed
  * @param acts     what can be done with it
  * @param numbers  that follow
+ * @param cautions what to heed at this thing
  */
 public record PartView(
         String id,
@@ -22,12 +23,27 @@ public record PartView(
         boolean selected,
         List<FieldView> fields,
         List<Act> acts,
-        List<LayerView.Row> numbers) {
+        List<LayerView.Row> numbers,
+        List<String> cautions) {
 
     public PartView {
         fields = List.copyOf(fields);
         acts = List.copyOf(acts);
         numbers = List.copyOf(numbers);
+        cautions = List.copyOf(cautions);
+    }
+
+    /** A part without cautions of its own. */
+    PartView(
+            String id,
+            String name,
+            String texture,
+            String aside,
+            boolean selected,
+            List<FieldView> fields,
+            List<Act> acts,
+            List<LayerView.Row> numbers) {
+        this(id, name, texture, aside, selected, fields, acts, numbers, List.of());
     }
 
     /**

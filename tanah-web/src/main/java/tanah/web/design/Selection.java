@@ -52,7 +52,9 @@ final class Selection {
         boolean ramp = design.water().map(WaterPart::ramps).orElse(List.of()).stream()
                 .map(Ramp::id)
                 .anyMatch(asked::equals);
+        boolean runs = design.device(asked).isPresent()
+                || design.water().stream().flatMap(w -> w.features().stream()).anyMatch(f -> f.id().equals(asked));
         boolean rest = asked.equals(WaterEdits.TAP) || asked.equals(WaterEdits.CHANGES);
-        return dam || design.water().isPresent() && (ramp || rest) ? asked : WaterEdits.BODY;
+        return dam || design.water().isPresent() && (ramp || runs || rest) ? asked : WaterEdits.BODY;
     }
 }

@@ -72,6 +72,7 @@ class StageController {
     MediaOptions.Choice choices(@PathVariable String word, @AuthenticationPrincipal Keeper keeper) {
         return switch (stage(word)) {
             case HARDSCAPE -> options.pieces(catalogues.of(keeper.id()), stock.all(keeper.id()));
+            case WATER -> options.devices(catalogues.of(keeper.id()));
             default -> options.of(catalogues.of(keeper.id()));
         };
     }

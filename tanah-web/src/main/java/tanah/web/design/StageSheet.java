@@ -79,7 +79,8 @@ public class StageSheet {
                             .flatMap(catalogues.of(e.design())::findVessel)
                             .map(m -> m.lidMesh())
                             .orElse(0.0));
-            return SceneBuilder.build(e.design(), vessel, e.ground().orElseThrow(), e.animals(), mesh, cut);
+            return SceneBuilder.build(
+                    e.design(), vessel, e.ground().orElseThrow(), e.circulation(), e.animals(), mesh, cut);
         });
     }
 
@@ -99,7 +100,7 @@ public class StageSheet {
                 pegs,
                 look.part(),
                 look.stage().word(),
-                look.mayChange() && look.stage() == Stage.HARDSCAPE,
+                look.mayChange(),
                 handles(e, look),
                 words.of("sheet.section"),
                 words.of("sheet.cut", Numbers.lengthUpTo(look.cut(), 1) + THIN + Numbers.lengthUnit()),
@@ -117,6 +118,8 @@ public class StageSheet {
         e.design().water().ifPresent(w -> {
             captions.put(WaterEdits.BODY, named(WaterEdits.BODY, e));
             w.ramps().forEach(r -> captions.put(r.id(), named(r.id(), e)));
+            w.features().forEach(f -> captions.put(f.id(), named(f.id(), e)));
+            e.design().devices().forEach(d -> captions.put(d.id(), named(d.id(), e)));
         });
         return captions;
     }

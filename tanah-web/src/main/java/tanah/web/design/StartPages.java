@@ -188,6 +188,7 @@ class StartPages {
                         empty,
                         v,
                         e.ground().orElseThrow(),
+                        Optional.empty(),
                         List.of(animal),
                         c.model().lidMesh(),
                         OptionalDouble.empty()),

@@ -5,8 +5,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Component;
-import tanah.core.design.Dam;
-import tanah.core.design.DamMove;
 import tanah.core.design.Design;
 import tanah.core.design.Ramp;
 import tanah.core.design.Tap;
@@ -14,7 +12,6 @@ import tanah.core.design.WaterPart;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.finding.Stage;
-import tanah.core.geometry.ConvexPolygon;
 import tanah.core.water.WaterProposal;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.forms.FieldErrors;
@@ -28,16 +25,27 @@ class WaterEdits implements StageEdits {
 
     static final String TAP = "tap";
     static final String CHANGES = "changes";
-    static final List<String> DAM_KINDS = List.of("foam", "glass", "acrylic", "stones", "wood", "none");
     private static final int MOST_RAMPS = 12;
-    private static final double THINNEST = 0.003; // m
 
     private final Catalogues catalogues;
     private final RemedyEdit remedies;
+    private final DamEdits dams;
+    private final DeviceEdits devices;
+    private final NumberEdit numbers;
     private final PartNames names;
     private final Words words;
 
-    WaterEdits(Catalogues catalogues, RemedyEdit remedies, PartNames names, Words words) {
+    WaterEdits(
+            Catalogues catalogues,
+            RemedyEdit remedies,
+            DamEdits dams,
+            DeviceEdits devices,
+            NumberEdit numbers,
+            PartNames names,
+            Words words) {
+        this.dams = dams;
+        this.devices = devices;
+        this.numbers = numbers;
         this.catalogues = catalogues;
         this.remedies = remedies;
         this.names = names;
@@ -61,11 +69,14 @@ class WaterEdits implements StageEdits {
             return design.ground().dams().stream()
                     .filter(d -> d.id().equals(form.partId()))
                     .findFirst()
-                    .map(d -> dam(design, d, form, errors))
+                    .map(d -> dams.apply(design, d, form, errors))
                     .orElseGet(() -> gone(design, errors));
         }
         if (design.water().isEmpty()) {
             return gone(design, errors);
+        }
+        if (devices.knows(design, form)) {
+            return devices.apply(design, form, errors);
         }
         if (form.opWord().startsWith("ramp-")) {
             return design.water().get().ramps().stream()
@@ -110,10 +121,11 @@ class WaterEdits implements StageEdits {
             NumberField field = number.get();
             OptionalDouble value = field.read(form, errors);
             OptionalDouble stood = WaterFields.get(field, w);
-            return numbered(
+            return numbers.apply(
                     design,
                     form,
                     field,
+                    name(design, form.partId()),
                     stood,
                     value,
                     errors,
@@ -180,114 +192,6 @@ class WaterEdits implements StageEdits {
                 ramps.get(ramps.size() - 1).id());
     }
 
-    private EditOutcome dam(Design design, Dam dam, EditForm form, FieldErrors errors) {
-        double left = DamMove.edge(dam.region().outline(), false);
-        double right = DamMove.edge(dam.region().outline(), true);
-        Optional<NumberField> number = WaterFields.of(form.opWord(), WaterFields.DAM);
-        if (number.isPresent()) {
-            double length = Evaluator.evaluate(design, catalogues.of(design))
-                    .vessel()
-                    .map(v -> v.length())
-                    .orElse(0.0);
-            NumberField field = bounded(number.get(), left, right, length);
-            OptionalDouble value = field.read(form, errors);
-            double v = value.orElse(0);
-            return switch (field.op()) {
-                case "dam-x" ->
-                    numbered(
-                            design,
-                            form,
-                            field,
-                            OptionalDouble.of(left),
-                            value,
-                            errors,
-                            () -> DamMove.to(design, dam.id(), v, v + right - left));
-                case "dam-width" ->
-                    numbered(
-                            design,
-                            form,
-                            field,
-                            OptionalDouble.of(right - left),
-                            value,
-                            errors,
-                            () -> DamMove.to(design, dam.id(), left, left + v));
-                default ->
-                    numbered(
-                            design,
-                            form,
-                            field,
-                            OptionalDouble.of(dam.top()),
-                            value,
-                            errors,
-                            () -> changed(design, dam, d -> d.at(d.region(), v)));
-            };
-        }
-        return switch (form.opWord()) {
-            case "dam-kind" -> kind(design, dam, form, errors);
-            case "dam-seal" -> {
-                boolean sealed = form.valueText().equals("true") && dam.canSeal();
-                yield new EditOutcome(
-                        sided(changed(design, dam, d -> d.of(d.kind(), sealed)), dam),
-                        words.of(sealed ? "edit.sealed" : "edit.open", words.of("dam." + dam.kind())),
-                        dam.id());
-            }
-            default -> {
-                errors.add("form", "error.edit.unknown");
-                yield EditOutcome.none(design, dam.id());
-            }
-        };
-    }
-
-    private static NumberField bounded(NumberField field, double left, double right, double length) {
-        return switch (field.op()) {
-            case "dam-x" -> field.upTo(length - (right - left) - THINNEST);
-            case "dam-width" -> field.upTo(length - left - THINNEST);
-            default -> field;
-        };
-    }
-
-    private EditOutcome kind(Design design, Dam dam, EditForm form, FieldErrors errors) {
-        String kind = form.valueText();
-        if (!DAM_KINDS.contains(kind)) {
-            errors.add("dam-kind-" + dam.id(), "error.choice");
-            return EditOutcome.none(design, dam.id());
-        }
-        boolean sealed =
-                dam.isWatertight() && List.of("foam", "glass", "acrylic").contains(kind);
-        return new EditOutcome(
-                sided(changed(design, dam, d -> d.of(kind, sealed)), dam),
-                words.of("dam." + dam.kind()) + " → " + words.of("dam." + kind),
-                dam.id());
-    }
-
-    /** A sealed wall keeps the water on the side where its bottom lies; through an open one it finds its level. */
-    private Design sided(Design design, Dam dam) {
-        if (design.ground().dams().stream().noneMatch(Dam::isWatertight)) {
-            return with(design, w -> w.withSide(Optional.empty()));
-        }
-        double left = DamMove.edge(dam.region().outline(), false);
-        double right = DamMove.edge(dam.region().outline(), true);
-        return Evaluator.evaluate(design, catalogues.of(design))
-                .vessel()
-                .map(v -> {
-                    boolean leftSide = design.ground().layers().stream()
-                            .filter(l -> l.options().aquatic().orElse(false))
-                            .flatMap(l -> l.region().stream())
-                            .map(r -> r.outline().centroid().x() < left)
-                            .findFirst()
-                            .orElse(true);
-                    var side = leftSide
-                            ? ConvexPolygon.rectangle(0, 0, left, v.width())
-                            : ConvexPolygon.rectangle(right, 0, v.length(), v.width());
-                    return with(
-                            design,
-                            w -> w.sideRegion().isPresent()
-                                    ? w
-                                    : w.withSide(Optional.of(new tanah.core.design.Layer.Region(side, true))));
-                })
-                .orElse(design);
-    }
-
     private EditOutcome ramp(Design design, Ramp ramp, EditForm form, FieldErrors errors) {
         Optional<NumberField> number = WaterFields.of(form.opWord(), WaterFields.RAMP);
         if (number.isPresent()) {
@@ -299,10 +203,11 @@ class WaterEdits implements StageEdits {
             if (errors.isEmpty() && upside) {
                 errors.add(field.op() + "-" + ramp.id(), "error.ramp.upside");
             }
-            return numbered(
+            return numbers.apply(
                     design,
                     form,
                     field,
+                    name(design, form.partId()),
                     OptionalDouble.of(WaterFields.get(field, ramp)),
                     value,
                     errors,
@@ -343,42 +248,8 @@ class WaterEdits implements StageEdits {
                         w.ramps().stream().map(r -> r == old ? changed : r).toList()));
     }
 
-    private static Design changed(Design design, Dam dam, UnaryOperator<Dam> change) {
-        return design.withGround(design.ground()
-                .withDams(design.ground().dams().stream()
-                        .map(d -> d.id().equals(dam.id()) ? change.apply(d) : d)
-                        .toList()));
-    }
-
     private static Design with(Design design, UnaryOperator<WaterPart> change) {
         return design.withWater(design.water().map(change));
-    }
-
-    private interface Change {
-        Design made();
-    }
-
-    /** One number changed: nothing where it stands already or is wrong, else the design with its summary. */
-    private EditOutcome numbered(
-            Design design,
-            EditForm form,
-            NumberField field,
-            OptionalDouble stood,
-            OptionalDouble value,
-            FieldErrors errors,
-            Change change) {
-        String before = stood.isPresent() ? field.show(stood.getAsDouble()) : "–";
-        if (!errors.isEmpty() || form.valueText().strip().equals(before)) {
-            return EditOutcome.none(design, form.partId());
-        }
-        String after = value.isPresent() ? field.show(value.getAsDouble()) : "–";
-        String summary = words.of(
-                "edit.field",
-                name(design, form.partId()),
-                words.of("short." + field.op()),
-                before,
-                (after + "\u2009" + field.unit()).strip());
-        return new EditOutcome(change.made(), summary, form.partId());
     }
 
     private String name(Design design, String part) {

@@ -36,16 +36,22 @@ class WaterParts {
             "water.heater",
             "water.warm_up",
             "water.unheated",
-            "water.evaporation");
+            "water.evaporation",
+            "water.turnover",
+            "water.under_way",
+            "water.rise_on_stop",
+            "water.running");
     private static final List<String> TAP_NUMBERS = List.of("water.thiosulfate", "water.chloramine");
     private static final List<String> CHANGE_NUMBERS = List.of("water.change", "water.changes");
 
     private final Catalogues catalogues;
     private final PartNames names;
     private final FigureWords figures;
+    private final DeviceParts devices;
     private final Words words;
 
-    WaterParts(Catalogues catalogues, PartNames names, FigureWords figures, Words words) {
+    WaterParts(Catalogues catalogues, PartNames names, FigureWords figures, DeviceParts devices, Words words) {
+        this.devices = devices;
         this.catalogues = catalogues;
         this.names = names;
         this.figures = figures;
@@ -58,6 +64,7 @@ class WaterParts {
         e.design().ground().dams().forEach(d -> parts.add(dam(d, e, selected)));
         e.design().water().ifPresent(w -> {
             w.ramps().forEach(r -> parts.add(ramp(r, e, selected)));
+            parts.addAll(devices.of(e, selected));
             parts.add(tap(w.tap().orElse(Tap.UNKNOWN), w, e, selected));
             parts.add(changes(w, e, selected));
         });
@@ -103,7 +110,7 @@ class WaterParts {
                 d.id(),
                 words.of("field.dam-kind"),
                 d.kind(),
-                WaterEdits.DAM_KINDS.stream()
+                DamEdits.KINDS.stream()
                         .map(k -> new FieldView.Option(k, words.of("dam." + k)))
                         .toList()));
         fields.add(WaterFields.DAM_X.view(d.id(), left, words));

@@ -9,6 +9,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import tanah.core.catalogue.Catalogue;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.explain.Figure;
@@ -127,19 +128,7 @@ class WhyController {
                     paths.place(t.path(), e.design(), catalogues.of(e.design())));
         }
         Input.Listed listed = (Input.Listed) input;
-        String of = listed.kind().equals("media")
-                ? catalogues.of(e.design()).groundName(listed.entry())
-                : listed.kind().equals("vessels")
-                        ? catalogues
-                                .of(e.design())
-                                .findVessel(listed.entry())
-                                .map(v -> v.name())
-                                .orElse(listed.entry())
-                        : catalogues
-                                .of(e.design())
-                                .findSpecies(listed.entry())
-                                .map(s -> s.scientificName())
-                                .orElse(listed.entry());
+        String of = listed(listed, catalogues.of(e.design()));
         return new InputLine(
                 words.of("figure.of", name, of),
                 figures.value(listed.value(), listed.unit()),
@@ -167,5 +156,16 @@ class WhyController {
                 words.of("standing." + standing),
                 "",
                 inputs);
+    }
+
+    private static String listed(Input.Listed listed, Catalogue catalogue) {
+        String entry = listed.entry();
+        return switch (listed.kind()) {
+            case "media" -> catalogue.groundName(entry);
+            case "vessels" -> catalogue.findVessel(entry).map(v -> v.name()).orElse(entry);
+            case "heaters", "watergear" ->
+                catalogue.findGear(entry).map(g -> g.name()).orElse(entry);
+            default -> catalogue.findSpecies(entry).map(v -> v.scientificName()).orElse(entry);
+        };
     }
 }

@@ -90,6 +90,9 @@ public final class Numbers {
     }
 
     public static String volumeWithUnit(double cubicMetres) {
+        if (!Presentation.current().isUs() && cubicMetres > 0 && cubicMetres < 0.95e-4) {
+            return upTo(cubicMetres * 1e6, 0) + THIN + "mL";
+        }
         return litres(cubicMetres) + THIN + volumeUnit();
     }
 
@@ -156,6 +159,11 @@ public final class Numbers {
         return reference * Presentation.current().rate();
     }
 
+    /** A number in SI with the unit that it is shown in. */
+    public static String withUnit(double si, Unit unit) {
+        return of(new Measure("", si, unit));
+    }
+
     /** A number of a finding with its unit. */
     public static String of(Measure measure) {
         double shown = measure.shown();
@@ -174,6 +182,7 @@ public final class Numbers {
             case SHARE -> upTo(shown, 2);
             case MEGAPASCAL -> upTo(shown, 2) + THIN + "MPa";
             case SQUARE_CENTIMETRE -> upTo(shown, 0) + THIN + "cm²";
+            case LITRE_PER_HOUR -> upTo(volume(si * 3600), 0) + THIN + volumeUnit() + "/h";
             default ->
                 upTo(shown, 1)
                         + (measure.unit().symbol().isEmpty()

@@ -21,7 +21,7 @@ final class PieceSvg {
         this.view = view;
         this.scene = scene;
         this.text = text;
-        this.movable = text.movable();
+        this.movable = text.movable() && text.stage().equals("hardscape");
     }
 
     /** What the cut passes, cut; the rest as outlines, so that nothing is lost from sight. */

@@ -91,12 +91,14 @@ public final class SheetSvg {
                 "class",
                 "air");
         grid();
+        new DeviceSvg(svg, view, scene, text).flows();
         areas(scene.water(), "beyond");
         areas(scene.section(), "layer");
         scene.waterLevel().ifPresent(this::waterLine);
         PieceSvg pieces = new PieceSvg(svg, view, scene, text);
         pieces.section();
         barriers();
+        new DeviceSvg(svg, view, scene, text).section();
         scene.animals().forEach(this::animal);
         walls();
         Rulers.section(svg, view, scene);
@@ -390,6 +392,16 @@ public final class SheetSvg {
                 }
             }
         }
+        for (Scene.Device d : scene.devices()) {
+            if (d.part().equals(part)) {
+                return Optional.of(new double[] {view.x(d.x()) + 14, view.z(d.z()) - 12});
+            }
+        }
+        for (Scene.Area flow : scene.flows()) {
+            if (flow.part().equals(part)) {
+                return Optional.of(onTop(flow.points()));
+            }
+        }
         return scene.ramps().stream()
                 .filter(r -> r.part().equals(part))
                 .map(r -> onTop(r.points()))
@@ -418,6 +430,7 @@ public final class SheetSvg {
                     "plan-part" + (selected ? " selected" : ""));
         }
         new PieceSvg(svg, view, scene, text).plan();
+        new DeviceSvg(svg, view, scene, text).plan();
         String outline = scene.outline().stream()
                 .map(p -> Svg.n(view.x(p.x())) + "," + Svg.n(view.y(p.y(), scene.width())))
                 .collect(Collectors.joining(" "));

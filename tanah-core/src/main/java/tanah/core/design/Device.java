@@ -1,0 +1,159 @@
+package tanah.core.design;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+
+/**
+ * Something that runs on current: a lamp, a heater, a pump, a filter.
+ *
+ * @param id         in the document
+ * @param item       of the catalogue
+ * @param type       what it is computed as, if that is not its item's
+ * @param power      W, if not its item's
+ * @param at         where it hangs or stands; of a pump or filter the inlet, of a heater its middle
+ * @param guard      item that keeps animals off it
+ * @param thermostat what switches it
+ * @param circuit    the water line of a pump
+ * @param outlet     where the water of a pump or filter leaves
+ * @param waterShare part of its power that ends in the water, 0 to 1
+ * @param kept       schedule, beam and other fields that nothing reads yet
+ */
+public record Device(
+        String id,
+        String item,
+        Optional<String> type,
+        OptionalDouble power,
+        Spot at,
+        Optional<String> guard,
+        Optional<Thermostat> thermostat,
+        Optional<Circuit> circuit,
+        Outlet outlet,
+        OptionalDouble waterShare,
+        Kept kept) {
+
+    /** Place in the box (m), each measure where it is known. */
+    public record Spot(OptionalDouble x, OptionalDouble y, OptionalDouble z) {
+        public static final Spot NOWHERE =
+                new Spot(OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty());
+
+        public static Spot at(double x, double y, double z) {
+            return new Spot(OptionalDouble.of(x), OptionalDouble.of(y), OptionalDouble.of(z));
+        }
+    }
+
+    /**
+     * @param item       of the catalogue, or {@code built_in}
+     * @param type       on_off, dimming, pulse
+     * @param day        setpoint by day (°C)
+     * @param night      setpoint at night (°C)
+     * @param hysteresis between off and on (K)
+     * @param band       over which a dimmer closes (K)
+     * @param probe      id of the place that it feels
+     */
+    public record Thermostat(
+            Optional<String> item,
+            Optional<String> type,
+            OptionalDouble day,
+            OptionalDouble night,
+            OptionalDouble hysteresis,
+            OptionalDouble band,
+            Optional<String> probe) {
+
+        /** The thermostat inside a water heater, set to one temperature day and night (°C). */
+        public static Thermostat builtIn(double celsius) {
+            return new Thermostat(
+                    Optional.of("built_in"),
+                    Optional.of("on_off"),
+                    OptionalDouble.of(celsius),
+                    OptionalDouble.of(celsius),
+                    OptionalDouble.of(1),
+                    OptionalDouble.empty(),
+                    Optional.empty());
+        }
+    }
+
+    /**
+     * The line from a pump to its outlet.
+     *
+     * @param rise      from the water to the outlet (m); empty: not measured
+     * @param stretches in the order of the flow
+     */
+    public record Circuit(OptionalDouble rise, List<Stretch> stretches) {
+        public Circuit {
+            stretches = List.copyOf(stretches);
+        }
+    }
+
+    /**
+     * A stretch of one bore.
+     *
+     * @param length    m
+     * @param bore      inner diameter (m)
+     * @param roughness m; empty: smooth plastic
+     * @param fittings  how many of each, by their names in the format
+     */
+    public record Stretch(double length, double bore, OptionalDouble roughness, Map<String, Integer> fittings) {
+        public Stretch {
+            fittings = Map.copyOf(fittings);
+        }
+    }
+
+    /**
+     * @param derate share of the head that is left, 0 to 1
+     * @param media  surface for bacteria in a filter (m²)
+     * @param count  openings, default 1
+     * @param bore   of one opening (m)
+     */
+    public record Outlet(OptionalDouble derate, OptionalDouble media, OptionalInt count, OptionalDouble bore) {
+        public static final Outlet UNSAID =
+                new Outlet(OptionalDouble.empty(), OptionalDouble.empty(), OptionalInt.empty(), OptionalDouble.empty());
+    }
+
+    /** An item at a place, nothing else said. */
+    public static Device of(String id, String item, Spot at) {
+        return new Device(
+                id,
+                item,
+                Optional.empty(),
+                OptionalDouble.empty(),
+                at,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Outlet.UNSAID,
+                OptionalDouble.empty(),
+                Kept.NONE);
+    }
+
+    public Device withItem(String changed) {
+        return new Device(
+                id, changed, type, OptionalDouble.empty(), at, guard, thermostat, circuit, outlet, waterShare, kept);
+    }
+
+    public Device withPower(OptionalDouble watts) {
+        return new Device(id, item, type, watts, at, guard, thermostat, circuit, outlet, waterShare, kept);
+    }
+
+    public Device withSpot(Spot spot) {
+        return new Device(id, item, type, power, spot, guard, thermostat, circuit, outlet, waterShare, kept);
+    }
+
+    public Device withGuard(Optional<String> changed) {
+        return new Device(id, item, type, power, at, changed, thermostat, circuit, outlet, waterShare, kept);
+    }
+
+    public Device withThermostat(Thermostat changed) {
+        return new Device(id, item, type, power, at, guard, Optional.of(changed), circuit, outlet, waterShare, kept);
+    }
+
+    public Device withCircuit(Optional<Circuit> changed) {
+        return new Device(id, item, type, power, at, guard, thermostat, changed, outlet, waterShare, kept);
+    }
+
+    public Device withOutlet(Outlet changed) {
+        return new Device(id, item, type, power, at, guard, thermostat, circuit, changed, waterShare, kept);
+    }
+}
