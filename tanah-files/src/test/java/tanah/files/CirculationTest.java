@@ -104,11 +104,7 @@ class CirculationTest {
     void proposedRunningWaterIsLiftedAndHarmsNothing(WaterFeature.Kind kind) {
         Evaluation e = evaluated(design);
         Design made = PumpProposal.withFeature(
-                design,
-                kind,
-                e.vessel().orElseThrow(),
-                e.water().orElseThrow().water().level(),
-                CATALOGUE);
+                design, kind, e.vessel().orElseThrow(), e.water().orElseThrow().water(), CATALOGUE);
         Circulation c = circulation(made);
         Run run = c.runs().get(c.runs().size() - 1);
         assertThat(run.feature().orElseThrow().kind()).isEqualTo(kind);
@@ -128,10 +124,7 @@ class CirculationTest {
     void aDevicePutIntoTheWaterStandsUnderItAndIsGuarded(Gear gear) {
         Evaluation e = evaluated(design);
         Design made = PumpProposal.withDevice(
-                design,
-                gear,
-                e.vessel().orElseThrow(),
-                e.water().orElseThrow().water().level());
+                design, gear, e.vessel().orElseThrow(), e.water().orElseThrow().water());
         assertThat(dangers(made)).isEmpty();
         assertThat(circulation(made).devices()).isEqualTo(3);
     }

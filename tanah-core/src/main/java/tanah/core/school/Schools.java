@@ -11,6 +11,7 @@ import tanah.core.design.Layer;
 import tanah.core.design.SchoolChoice;
 import tanah.core.finding.Stage;
 import tanah.core.ground.DrainageRule;
+import tanah.core.water.CurrentRule;
 
 /** The choices of the stages up to the ground, and what taking a way does to a design. */
 public final class Schools {
@@ -18,6 +19,14 @@ public final class Schools {
             new School(DrainageRule.CHOICE, Stage.GROUND, List.of("layer", "none", "false_floor"));
     public static final School CHARCOAL = new School("charcoal", Stage.GROUND, List.of("layer", "mixed", "none"));
     public static final School COIR = new School("coir", Stage.GROUND, List.of("base", "part", "avoided"));
+
+    public static final School FILTER =
+            new School(CurrentRule.CHOICE, Stage.WATER, List.of("sponge", "canister", "plants_only"));
+    public static final School RUNNING_IN =
+            new School("water", Stage.WATER, List.of("fishless", "mature_medium", "plants_only"));
+    public static final School DEPTH = new School("water_depth", Stage.WATER, List.of("deep", "shallow"));
+    public static final School BOTTOM = new School("water_bottom", Stage.WATER, List.of("sand", "gravel", "bare"));
+    private static final List<School> ALL = List.of(DRAINAGE, CHARCOAL, COIR, FILTER, RUNNING_IN, DEPTH, BOTTOM);
 
     private Schools() {}
 
@@ -30,6 +39,16 @@ public final class Schools {
         if (SoilParts.soils(design).stream().anyMatch(l -> SoilParts.isMixed(l, catalogue))) {
             open.add(CHARCOAL);
             open.add(COIR);
+        }
+        if (design.water().isPresent()) {
+            open.add(FILTER);
+            open.add(RUNNING_IN);
+            if (WaterSchools.hasDepths(design, catalogue)) {
+                open.add(DEPTH);
+            }
+            if (WaterSchools.hasFloor(design)) {
+                open.add(BOTTOM);
+            }
         }
         return open;
     }
@@ -46,14 +65,33 @@ public final class Schools {
     }
 
     private static String inferred(Design design, School school, Catalogue catalogue) {
-        if (school.equals(DRAINAGE)) {
-            return design.ground().layers().stream()
-                    .filter(Schools::drains)
-                    .findFirst()
-                    .map(l -> l.is(Layer.Kind.FALSE_BOTTOM) ? "false_floor" : "layer")
-                    .orElse("none");
-        }
-        return school.equals(CHARCOAL) ? SoilParts.charcoal(design, catalogue) : SoilParts.coir(design, catalogue);
+        return switch (school.id()) {
+            case DrainageRule.CHOICE ->
+                design.ground().layers().stream()
+                        .filter(Schools::drains)
+                        .findFirst()
+                        .map(l -> l.is(Layer.Kind.FALSE_BOTTOM) ? "false_floor" : "layer")
+                        .orElse("none");
+            case "charcoal" -> SoilParts.charcoal(design, catalogue);
+            case "coir" -> SoilParts.coir(design, catalogue);
+            case CurrentRule.CHOICE -> WaterSchools.filter(design, catalogue);
+            case "water_depth" -> WaterSchools.depth(design, catalogue);
+            case "water_bottom" -> WaterSchools.bottom(design, catalogue);
+            // nothing in the box tells how the water was run in: the usual way
+            default -> school.options().get(0);
+        };
+    }
+
+    private static Design going(Design design, School school, String option, Catalogue catalogue) {
+        return switch (school.id()) {
+            case DrainageRule.CHOICE -> DrainageSchool.apply(design, option, catalogue);
+            case "charcoal" -> SoilParts.withCharcoal(design, option, catalogue);
+            case "coir" -> SoilParts.withCoir(design, option, catalogue);
+            case CurrentRule.CHOICE -> WaterSchools.withFilter(design, option, catalogue);
+            case "water_depth" -> WaterSchools.withDepth(design, option, catalogue);
+            case "water_bottom" -> WaterSchools.withBottom(design, option);
+            default -> design;
+        };
     }
 
     /**
@@ -75,17 +113,12 @@ public final class Schools {
             Optional<String> reason,
             Catalogue catalogue,
             LocalDate today) {
-        School school = List.of(DRAINAGE, CHARCOAL, COIR).stream()
+        School school = ALL.stream()
                 .filter(s -> s.id().equals(choice) && s.options().contains(option))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("unknown school " + choice + " " + option));
-        Design changed = inferred(design, school, catalogue).equals(option)
-                ? design
-                : school.equals(DRAINAGE)
-                        ? DrainageSchool.apply(design, option, catalogue)
-                        : school.equals(CHARCOAL)
-                                ? SoilParts.withCharcoal(design, option, catalogue)
-                                : SoilParts.withCoir(design, option, catalogue);
+        Design changed =
+                inferred(design, school, catalogue).equals(option) ? design : going(design, school, option, catalogue);
         return DesignEdit.withSchool(changed, new SchoolChoice(choice, option, reason, today));
     }
 

@@ -17,7 +17,7 @@ import tanah.core.design.Recipe;
  * Shares of charcoal and coconut fibre in the soils of a design. Shares are of loose volume. Bounds are common
  * practice: charcoal 5 to 10 % when mixed in; coir 30 to 60 % as base, at most 30 % as part.
  */
-final class SoilParts {
+public final class SoilParts {
     static final String CHARCOAL = "charcoal_hort";
     private static final Set<String> COIR = Set.of("coir_fibre", "coir_chips");
     private static final List<String> INSTEAD_OF_COIR = List.of("bark_fir_fine", "leaf_mould");
@@ -143,8 +143,12 @@ final class SoilParts {
                 && named.id().equals(CHARCOAL);
     }
 
-    static Map<String, Double> parts(Layer layer, Catalogue catalogue) {
-        Recipe recipe = layer.media().orElseThrow();
+    /** Parts of a layer's recipe by loose volume; a single medium is one part, open space has none. */
+    public static Map<String, Double> parts(Layer layer, Catalogue catalogue) {
+        if (layer.media().isEmpty()) {
+            return Map.of();
+        }
+        Recipe recipe = layer.media().get();
         if (recipe instanceof Recipe.Own own) {
             return own.parts();
         }

@@ -73,6 +73,11 @@ public final class CurrentRule {
         return s.text("swims").equals("good") ? MODERATE : SLOW;
     }
 
+    /** Volumes an hour that a filter has to move for a species' waste. */
+    public static Range turnover(Species s) {
+        return s.optional("waste_class").orElse(1) >= HEAVY_FROM ? HEAVY : LIGHT;
+    }
+
     /** From an outlet to the middle of the open water (m). */
     private static double distance(Device device, GroundResult ground) {
         WaterVolumes w = ground.water().orElseThrow();
@@ -151,7 +156,7 @@ public final class CurrentRule {
         if (!water.hasFilter()) {
             return without(animal, design, waste, place, name);
         }
-        Range wanted = waste >= HEAVY_FROM ? HEAVY : LIGHT;
+        Range wanted = turnover(s);
         double perHour = water.filtered() * HOUR / volume;
         List<Measure> numbers = List.of(
                 new Measure("turnover", perHour, Unit.COUNT),

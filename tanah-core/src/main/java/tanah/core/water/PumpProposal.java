@@ -14,6 +14,7 @@ import tanah.core.design.Device;
 import tanah.core.design.Ids;
 import tanah.core.design.WaterFeature;
 import tanah.core.design.WaterPart;
+import tanah.core.ground.WaterVolumes;
 import tanah.core.vessel.Vessel;
 
 /** Heaters, pumps, filters and running water as they are first put into a plan: guarded, under water, able to lift. */
@@ -21,6 +22,7 @@ public final class PumpProposal {
     private static final String CAGE = "guard-heater";
     private static final String FOAM = "guard-intake";
     private static final double FOOT = 0.03; // m over the floor
+    private static final double SPARE_COVER = 0.005; // m, for what the pumps take out
     private static final double FROM_WALL = 0.05; // m
     private static final double BORE = 0.009; // m, usual tube
     private static final double SPARE = 0.25; // m of tube beyond the rise
@@ -49,9 +51,13 @@ public final class PumpProposal {
     }
 
     /** A device of an item, guarded, standing in the water. */
-    public static Design withDevice(Design design, Gear gear, Vessel vessel, double level) {
+    public static Design withDevice(Design design, Gear gear, Vessel vessel, WaterVolumes water) {
+        double floor = water.level() - water.depthMax();
+        double covered = water.level() - Sump.LEAST_COVER - SPARE_COVER;
         Device.Spot at = Device.Spot.at(
-                Math.min(FROM_WALL, shore(design, vessel) / 2), vessel.width() - FROM_WALL, Math.min(FOOT, level / 2));
+                Math.min(FROM_WALL, shore(design, vessel) / 2),
+                vessel.width() - FROM_WALL,
+                Math.max(floor, Math.min(floor + FOOT, covered)));
         Device device = Device.of(Ids.free(design, stem(gear)), gear.id(), at);
         if (gear.isWaterHeater()) {
             device = device.withGuard(Optional.of(CAGE))
@@ -69,7 +75,8 @@ public final class PumpProposal {
 
     /** Running water with a pump that feeds it: one that feeds nothing yet, or the smallest that is able to. */
     public static Design withFeature(
-            Design design, WaterFeature.Kind kind, Vessel vessel, double level, Catalogue catalogue) {
+            Design design, WaterFeature.Kind kind, Vessel vessel, WaterVolumes volumes, Catalogue catalogue) {
+        double level = volumes.level();
         double wide = kind == WaterFeature.Kind.DRIP_WALL
                 ? Math.round(shore(design, vessel) * 0.6 / 0.05) * 0.05
                 : kind == WaterFeature.Kind.STREAM ? STREAM_WIDTH : LIP;
@@ -105,7 +112,7 @@ public final class PumpProposal {
             Device.Circuit line = line(bar - level, kind);
             Optional<Gear> gear = smallest(pipe(line, bar - level), water.celsius(), flow, catalogue);
             if (gear.isPresent()) {
-                made = withDevice(design, gear.get(), vessel, level);
+                made = withDevice(design, gear.get(), vessel, volumes);
                 Device last = made.devices().get(made.devices().size() - 1);
                 pump = last.id();
                 made = made.withDevices(made.devices().stream()

@@ -91,6 +91,7 @@ public class DesignPages {
                 layerParts.of(e, part),
                 parts(e, stage, part),
                 Schools.of(e.design(), catalogues.of(e.design())).stream()
+                        .filter(s -> s.stage() == stage)
                         .map(s -> new DesignView.SchoolLine(
                                 s.id(),
                                 Schools.current(e.design(), s, catalogues.of(e.design())),

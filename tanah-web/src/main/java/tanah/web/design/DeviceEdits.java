@@ -14,6 +14,7 @@ import tanah.core.design.DeviceEdit;
 import tanah.core.design.WaterFeature;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
+import tanah.core.ground.WaterVolumes;
 import tanah.core.vessel.Vessel;
 import tanah.core.water.Fitting;
 import tanah.core.water.PumpProposal;
@@ -80,8 +81,8 @@ class DeviceEdits {
 
     private EditOutcome add(Design design, String value, Catalogue catalogue, FieldErrors errors) {
         Evaluation e = Evaluator.evaluate(design, catalogue);
-        Optional<Double> level = e.water().map(w -> w.water().level());
-        if (e.vessel().isEmpty() || level.isEmpty()) {
+        Optional<WaterVolumes> water = e.water().map(w -> w.water());
+        if (e.vessel().isEmpty() || water.isEmpty()) {
             errors.add("add", "error.water.first");
             return EditOutcome.none(design, WaterEdits.BODY);
         }
@@ -95,7 +96,7 @@ class DeviceEdits {
             String word = value.substring(FEATURE.length());
             for (WaterFeature.Kind kind : WaterFeature.Kind.values()) {
                 if (kind.word().equals(word)) {
-                    Design made = PumpProposal.withFeature(design, kind, vessel, level.get(), catalogue);
+                    Design made = PumpProposal.withFeature(design, kind, vessel, water.get(), catalogue);
                     List<WaterFeature> all = made.water().orElseThrow().features();
                     return new EditOutcome(
                             made,
@@ -108,7 +109,7 @@ class DeviceEdits {
                 .findGear(value)
                 .filter(Gear::isWaterDevice)
                 .map(gear -> {
-                    Design made = PumpProposal.withDevice(design, gear, vessel, level.get());
+                    Design made = PumpProposal.withDevice(design, gear, vessel, water.get());
                     return new EditOutcome(
                             made,
                             words.of("edit.laid", gear.name()),

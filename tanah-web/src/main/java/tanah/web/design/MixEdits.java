@@ -10,6 +10,7 @@ import tanah.core.catalogue.Medium;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
 import tanah.core.design.Recipe;
+import tanah.core.school.SoilParts;
 import tanah.core.units.Unit;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.forms.FieldErrors;
@@ -36,21 +37,9 @@ class MixEdits {
         return op.startsWith("mix-");
     }
 
-    /** The parts of what a layer is made of by loose volume; empty for open space. */
-    static Map<String, Double> parts(Layer layer, Catalogue catalogue) {
-        if (layer.media().isEmpty()) {
-            return Map.of();
-        }
-        if (layer.media().get() instanceof Recipe.Own own) {
-            return own.parts();
-        }
-        String id = ((Recipe.Named) layer.media().get()).id();
-        return catalogue.findMix(id).map(m -> m.parts()).orElse(Map.of(id, 1.0));
-    }
-
     EditOutcome apply(Design design, Layer layer, EditForm form, FieldErrors errors) {
         Catalogue catalogue = catalogues.of(design);
-        Map<String, Double> parts = new LinkedHashMap<>(parts(layer, catalogue));
+        Map<String, Double> parts = new LinkedHashMap<>(SoilParts.parts(layer, catalogue));
         String media = form.opWord().equals("mix-part") ? form.otherText() : form.valueText();
         String field = form.opWord() + "-" + form.partId() + (form.opWord().equals("mix-part") ? "-" + media : "");
         Optional<Medium> medium = catalogue.findMedium(media).filter(Medium::isLoose);

@@ -9,6 +9,7 @@ import tanah.core.finding.Severity;
 import tanah.core.ground.BurrowClass;
 import tanah.core.ground.Soil;
 import tanah.core.ground.SoilFit;
+import tanah.core.school.SoilParts;
 import tanah.web.forms.Numbers;
 import tanah.web.shell.Words;
 
@@ -47,7 +48,7 @@ public record MixView(List<Part> parts, List<LayerView.Row> soil, List<Fit> fits
 
     static MixView of(Layer layer, Evaluation e, Catalogue catalogue, Words words) {
         List<Part> parts = new ArrayList<>();
-        var recipe = MixEdits.parts(layer, catalogue);
+        var recipe = SoilParts.parts(layer, catalogue);
         double sum = recipe.values().stream().mapToDouble(v -> v).sum();
         recipe.forEach((media, value) -> parts.add(new Part(
                 media, catalogue.groundName(media), Numbers.upTo(value, 2), percent(value / Math.max(sum, 1e-9)))));

@@ -20,8 +20,12 @@ import tanah.core.evaluate.Evaluator;
 import tanah.core.explain.Figures;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Severity;
+import tanah.core.finding.Stage;
 import tanah.core.school.School;
 import tanah.core.school.Schools;
+import tanah.core.water.CycleWays;
+import tanah.core.water.NitrogenPlan;
+import tanah.core.water.WaterCare;
 import tanah.web.account.Keeper;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.enclosure.ConflictException;
@@ -37,12 +41,20 @@ import tanah.web.svg.BoxSvg;
 @Controller
 @RequestMapping("/enclosures/{id}/schools/{choice}")
 class SchoolController {
-    private static final List<String> ROWS = List.of(
+    private static final List<String> GROUND_ROWS = List.of(
             "mass.total",
             "ground.bulk",
             "ground.surface_max",
             "ground.under_full",
             "ground.under_drainable",
+            "bill.ground");
+    private static final List<String> WATER_ROWS = List.of(
+            "water.depth",
+            "water.turns_over",
+            "water.turnover",
+            "water.change",
+            "water.heat",
+            "mass.total",
             "bill.ground");
     private static final int LONGEST_REASON = 400;
 
@@ -93,10 +105,11 @@ class SchoolController {
                 .toList();
         List<Card> cards = new ArrayList<>();
         for (int i = 0; i < computed.size(); i++) {
-            cards.add(card(school.options().get(i), computed.get(i), computed, current));
+            cards.add(card(school, school.options().get(i), computed.get(i), computed, current));
         }
         model.addAttribute("enclosure", enclosure);
         model.addAttribute("choice", choice);
+        model.addAttribute("stageWord", school.stage().word());
         model.addAttribute("cards", cards);
         model.addAttribute(
                 "chosen",
@@ -159,12 +172,13 @@ class SchoolController {
         return Schools.apply(design, school.id(), option, catalogues.of(design), LocalDate.now(clock));
     }
 
-    private Card card(String option, Evaluation e, List<Evaluation> all, String current) {
+    private Card card(School school, String option, Evaluation e, List<Evaluation> all, String current) {
         String svg = sheets.scene(e, OptionalDouble.empty())
                 .map(s -> BoxSvg.draw(s, e.design().name(), false))
                 .orElse("");
         List<Row> rows = new ArrayList<>();
-        for (String id : ROWS) {
+        boolean ground = school.stage() == Stage.GROUND;
+        for (String id : ground ? GROUND_ROWS : WATER_ROWS) {
             List<String> values = all.stream().map(x -> value(x, id)).toList();
             if (values.stream().anyMatch(v -> !v.isEmpty())) {
                 String own = value(e, id);
@@ -174,16 +188,44 @@ class SchoolController {
                         values.stream().distinct().count() > 1));
             }
         }
-        List<String> depths = all.stream().map(SchoolController::soilDepth).toList();
-        rows.add(new Row(
-                words.of("school.soil_depth"),
-                soilDepth(e),
-                depths.stream().distinct().count() > 1));
+        if (ground) {
+            List<String> depths = all.stream().map(SchoolController::soilDepth).toList();
+            rows.add(new Row(
+                    words.of("school.soil_depth"),
+                    soilDepth(e),
+                    depths.stream().distinct().count() > 1));
+        }
+        if (school.equals(Schools.RUNNING_IN)) {
+            rows.add(new Row(words.of("school.ready"), ready(option, e), true));
+        }
         List<Count> tally = new ArrayList<>();
         for (Severity severity : Severity.values()) {
             tally.add(new Count(severity, e.count(severity)));
         }
         return new Card(option, option.equals(current), svg, rows, tally, notes(e, all));
+    }
+
+    /** The day on which readings should show that the water is run in, by the model of this way. */
+    private String ready(String option, Evaluation e) {
+        NitrogenPlan.School way = switch (option) {
+            case "mature_medium" -> NitrogenPlan.School.SEEDED;
+            case "plants_only" -> NitrogenPlan.School.SINGLE;
+            default -> NitrogenPlan.School.FISHLESS;
+        };
+        double load = e.animals().stream().mapToDouble(CycleWays::load).max().orElse(0);
+        return e.care()
+                .flatMap(WaterCare::cycle)
+                .flatMap(base -> CycleWays.of(base, load).stream()
+                        .filter(w -> w.plan().school() == way)
+                        .findFirst())
+                .map(w -> w.course().ready().isPresent()
+                        ? words.of(
+                                "school.ready_day",
+                                w.course().ready().getAsInt(),
+                                Math.round(w.course().ready().getAsInt() * 0.6),
+                                Math.round(w.course().ready().getAsInt() * 1.6))
+                        : words.of("school.never_ready"))
+                .orElse(words.of("school.no_tap"));
     }
 
     private String value(Evaluation e, String figure) {

@@ -134,6 +134,79 @@ class StagesIT extends BrowserTest {
     }
 
     @Test
+    void runningWaterIsAddedFedMovedAndTakenOut() {
+        begun();
+        StagePage stage = StagePage.open(page, "water").press("Make a water part");
+        assertThat(stage.saved()).containsText("Revision 2");
+        stage.add("feature:drip_wall");
+        assertThat(stage.saved()).containsText("Revision 3");
+        assertThat(stage.selected()).hasText("Drip wall");
+        assertThat(stage.field("feature-pump")).hasValue("pump");
+        assertThat(page.locator(".flow .streaks")).isVisible();
+        // more than the pump gives: said, and settled by pressing the remedy
+        stage.type("feature-flow", "300");
+        Locator all = page.locator("#notes");
+        assertThat(all).containsText("The pump gives less than wanted");
+        page.locator(".tally-box").click();
+        page.locator(".note-list").getByText("Put a submersible").click();
+        assertThat(all).not().containsText("The pump gives less than wanted");
+        stage.open("pump");
+        assertThat(stage.number("Flow")).containsText("L/h");
+        assertThat(page.locator(".layer.selected .cautions")).containsText("residual-current");
+        for (String wrong : List.of("-1", "x", "900")) {
+            stage.type("device-x", wrong);
+            assertThat(stage.error()).isVisible();
+            assertThat(stage.field("device-x")).hasValue(wrong);
+        }
+        stage.type("device-x", "6");
+        assertThat(stage.inPlan("pump")).hasAttribute("data-x", "6");
+        stage.inPlan("pump").focus();
+        page.keyboard().press("ArrowRight");
+        assertThat(stage.field("device-x")).hasValue("6.5");
+        assertThat(stage.inPlan("pump")).isFocused();
+        stage.type("device-z", "30");
+        assertThat(all).containsText("The inlet runs dry");
+        stage.field("device-guard").selectOption("false");
+        assertThat(all).containsText("The inlet has no guard");
+        stage.press("Take out");
+        assertThat(page.locator("[data-select='pump']")).hasCount(0);
+        stage.open("drip-wall");
+        assertThat(stage.field("feature-pump")).hasValue("");
+        page.reload();
+        assertThat(page.locator("[data-select='drip-wall']")).isVisible();
+    }
+
+    @Test
+    void aHeaterIsPlannedSetAndJudged() {
+        begun();
+        StagePage stage = StagePage.open(page, "water").press("Make a water part");
+        stage.add("water-heater-10w");
+        assertThat(stage.selected()).containsText("10 W");
+        assertThat(stage.field("device-guard")).hasValue("true");
+        stage.field("device-item").selectOption("water-heater-100w");
+        assertThat(stage.selected()).containsText("100 W");
+        stage.type("device-setpoint", "70");
+        assertThat(stage.error()).isVisible();
+        stage.type("device-setpoint", "22");
+        assertThat(stage.error()).hasCount(0);
+    }
+
+    @Test
+    void theSchoolsOfTheWaterAreComparedAndChosen() {
+        begun();
+        StagePage.open(page, "water").press("Make a water part");
+        page.locator(".school-lines a[href$='/schools/filter']").click();
+        assertThat(page.locator(".school-card")).hasCount(3);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Choose: Sponge"))
+                .click();
+        assertThat(page.locator(".school-card.chosen h2")).hasText("Sponge");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("To the plan"))
+                .click();
+        assertThat(page).hasURL(Pattern.compile("/water"));
+        assertThat(page.locator("[data-select='filter']")).isVisible();
+    }
+
+    @Test
     void onAPhoneTheFieldsAndTheDrawingStackWithoutScrollingSideways() {
         begun();
         StagePage.open(page, "hardscape").add("granite");
