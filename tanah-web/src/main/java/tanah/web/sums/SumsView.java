@@ -1,0 +1,56 @@
+package tanah.web.sums;
+
+import java.util.List;
+import java.util.Optional;
+import tanah.core.finding.Severity;
+
+/** The sections of the page. */
+public record SumsView(List<Section> sections) {
+    public SumsView {
+        sections = List.copyOf(sections);
+    }
+
+    /**
+     * @param id      word of the section, of its wording and of its place on the page
+     * @param fields  what it asks
+     * @param rows    what it comes to; empty as long as something is missing
+     * @param verdict what that means
+     * @param table   day by day, or empty
+     */
+    public record Section(String id, List<Field> fields, List<Row> rows, Optional<Verdict> verdict, List<Day> table) {
+        public Section {
+            fields = List.copyOf(fields);
+            rows = List.copyOf(rows);
+            table = List.copyOf(table);
+        }
+    }
+
+    /**
+     * @param name    sent
+     * @param label   with its unit
+     * @param value   typed, or from the plan
+     * @param error   beside it, or empty
+     * @param options of a choice; empty: a number
+     */
+    public record Field(String name, String label, String value, String error, List<Option> options) {
+        public Field {
+            options = List.copyOf(options);
+        }
+    }
+
+    /** One of a choice. */
+    public record Option(String value, String label) {}
+
+    /** A result. */
+    public record Row(String label, String value) {}
+
+    /** What a result means, in the words of its rule. */
+    public record Verdict(Severity severity, String title, String reason, List<String> remedies) {
+        public Verdict {
+            remedies = List.copyOf(remedies);
+        }
+    }
+
+    /** A day of a course. */
+    public record Day(String day, String front, String passed) {}
+}

@@ -1,0 +1,5 @@
+/** Sums beside the plan: drying, drainage, changes, blending, topping up, gluing. Nothing of them is stored. */
+@NullMarked
+package tanah.web.sums;
+
+import org.jspecify.annotations.NullMarked;
