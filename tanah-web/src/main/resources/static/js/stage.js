@@ -8,12 +8,13 @@ const words = document.getElementById("words").dataset;
 
 /** A stage in the hand: sends edits as they are made, drags edges and pieces, keeps what is not sent yet. */
 Alpine.data("stage", () => ({
-  path: "", view: "both", cut: "", waiting: [], running: false, drag: null, draft: null, changedForm: null, next: null, dragged: false,
+  path: "", view: "both", cut: "", waiting: [], running: false, drag: null, draft: null, changedForm: null, next: null, dragged: false, looks: 0,
 
   init() {
     const root = this.$el;
     this.path = root.dataset.path;
     this.view = root.dataset.view;
+    this.cut = new URLSearchParams(location.search).get("cut") ?? "";
     root.addEventListener("submit", (e) => this.submitted(e));
     root.addEventListener("change", (e) => this.changed(e));
     root.addEventListener("click", (e) => this.clicked(e));
@@ -56,9 +57,14 @@ Alpine.data("stage", () => ({
     if (this.running) { this.next = extra; return; }
     const params = this.params();
     Object.entries(extra).forEach(([k, v]) => params.set(k, v));
+    const mine = ++this.looks;
     try {
       const { page } = await ask(`${this.path}?${params}`);
+      // an answer that a later look has overtaken would put an old drawing back
+      if (mine !== this.looks) { return; }
       place(page, extra.part ? ["pit", "drawing"] : ["drawing"]);
+      const drawn = document.querySelector(".sheet-drawing");
+      if (drawn && !this.cut) { document.getElementById("cut").value = drawn.dataset.cut; }
     } catch (error) { this.failed(error); }
   },
 
@@ -102,6 +108,8 @@ Alpine.data("stage", () => ({
     const look = event.target.closest("[data-look]");
     if (look) {
       event.preventDefault();
+      // front and side are cut at distances of their own
+      if ((this.view === "side") !== (look.value === "side")) { this.cut = ""; }
       this.view = look.value;
       document.querySelectorAll("[data-look]").forEach((b) => b.setAttribute("aria-pressed", String(b === look)));
       this.look();
@@ -124,6 +132,8 @@ Alpine.data("stage", () => ({
   },
   keyed(event) {
     if (event.key === "Escape" && this.drag) { this.putBack(); return; }
+    // Enter would press the form's first button, which shows another view
+    if (event.target.id === "cut" && event.key === "Enter") { event.preventDefault(); this.cutTyped(); return; }
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z" && !event.target.closest("input, select, textarea")) {
       event.preventDefault();
       document.querySelector(event.shiftKey ? "[data-redo]" : "[data-undo]")?.click();

@@ -32,6 +32,21 @@ public final class Terrain {
         return new Terrain(List.of(new Cell(plan, List.of(), Plane.FLOOR, false)), length, width);
     }
 
+    /** The same ground made of given cells, such as one with its axes exchanged. */
+    public static Terrain of(List<Cell> cells, double length, double width) {
+        return new Terrain(cells, length, width);
+    }
+
+    /** Inside extent along x (m). */
+    public double length() {
+        return length;
+    }
+
+    /** Inside extent along y (m). */
+    public double width() {
+        return width;
+    }
+
     public List<Cell> cells() {
         return cells;
     }

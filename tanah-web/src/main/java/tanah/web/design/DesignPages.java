@@ -75,10 +75,11 @@ public class DesignPages {
         }
         OffsetDateTime now = OffsetDateTime.now(clock);
         String part = Selection.of(e.design(), stage, options.partOrNone());
-        double width = e.vessel().map(v -> v.width()).orElse(0.0);
+        double deep =
+                e.vessel().map(v -> options.isSide() ? v.length() : v.width()).orElse(0.0);
         OptionalDouble typed =
                 options.cut() == null ? OptionalDouble.empty() : Quantity.parse(options.cut(), Quantity.Kind.LENGTH);
-        double cut = Math.max(0, Math.min(width, typed.orElse(width / 2)));
+        double cut = Math.max(0, Math.min(deep, typed.orElse(deep / 2)));
         return new DesignView(
                 enclosure.id(),
                 stage.word(),

@@ -5,9 +5,9 @@ import org.jspecify.annotations.Nullable;
 /**
  * How the keeper looks at the drawing. Nothing of it is stored.
  *
- * @param view section, plan or both
+ * @param view section, plan, both or side
  * @param part selected layer, or empty
- * @param cut  distance of the section from the front (cm), or empty for the middle
+ * @param cut  distance of the section from the front, of the side from the left (cm), or empty for the middle
  * @param w    width of the sheet (px)
  * @param h    height of the sheet (px)
  */
@@ -21,7 +21,12 @@ public record SheetOptions(
     private static final int DESK_HEIGHT = 590;
 
     public String viewOrBoth() {
-        return view != null && (view.equals("section") || view.equals("plan")) ? view : "both";
+        return view != null && (view.equals("section") || view.equals("plan") || view.equals("side")) ? view : "both";
+    }
+
+    /** Whether it is cut along its side. */
+    public boolean isSide() {
+        return viewOrBoth().equals("side");
     }
 
     public String partOrNone() {

@@ -20,6 +20,7 @@ import tanah.core.finding.Stage;
 import tanah.core.ground.LayerResult;
 import tanah.core.scene.Scene;
 import tanah.core.scene.SceneBuilder;
+import tanah.core.scene.SideView;
 import tanah.core.units.Unit;
 import tanah.core.vessel.Vessel;
 import tanah.web.catalogue.Catalogues;
@@ -56,7 +57,7 @@ public class StageSheet {
     record Look(Stage stage, String part, double cut, SheetOptions options, boolean mayChange) {}
 
     String of(Evaluation e, List<NoteView> noted, Look look) {
-        return scene(e, OptionalDouble.of(look.cut()))
+        return scene(e, OptionalDouble.of(look.cut()), look.options().isSide())
                 .map(scene -> SheetSvg.draw(
                         scene,
                         text(e, noted, look),
@@ -68,6 +69,10 @@ public class StageSheet {
 
     /** The scene of a design, or empty without a vessel. */
     public Optional<Scene> scene(Evaluation e, OptionalDouble cut) {
+        return scene(e, cut, false);
+    }
+
+    private Optional<Scene> scene(Evaluation e, OptionalDouble cut, boolean side) {
         return e.vessel().map(vessel -> {
             double mesh = e.design()
                     .vessel()
@@ -79,8 +84,11 @@ public class StageSheet {
                             .flatMap(catalogues.of(e.design())::findVessel)
                             .map(m -> m.lidMesh())
                             .orElse(0.0));
-            return SceneBuilder.build(
-                    e.design(), vessel, e.ground().orElseThrow(), e.circulation(), e.animals(), mesh, cut);
+            return side
+                    ? SideView.build(
+                            e.design(), vessel, e.ground().orElseThrow(), e.circulation(), e.animals(), mesh, cut)
+                    : SceneBuilder.build(
+                            e.design(), vessel, e.ground().orElseThrow(), e.circulation(), e.animals(), mesh, cut);
         });
     }
 
@@ -100,10 +108,13 @@ public class StageSheet {
                 pegs,
                 look.part(),
                 look.stage().word(),
-                look.mayChange(),
+                look.mayChange() && !look.options().isSide(),
                 handles(e, look),
-                words.of("sheet.section"),
-                words.of("sheet.cut", Numbers.lengthUpTo(look.cut(), 1) + THIN + Numbers.lengthUnit()),
+                words.of(look.options().isSide() ? "sheet.side" : "sheet.section"),
+                words.of(
+                        look.options().isSide() ? "sheet.side_cut" : "sheet.cut",
+                        Numbers.lengthUpTo(look.cut(), 1) + THIN + Numbers.lengthUnit()),
+                look.options().isSide() ? words.of("sheet.side_ends") : "",
                 words.of("sheet.plan"),
                 n -> words.of("sheet.more", String.valueOf(n)));
     }
@@ -176,6 +187,8 @@ public class StageSheet {
                     .filter(d -> d.id().equals(look.part()) && d.isWall())
                     .forEach(d -> handles.addAll(damHandles(d, vessel)));
         }
+        // along the side the shore does not lie along the drawing
+        handles.removeIf(h -> look.options().isSide() && h.axis() == Handle.Axis.ALONG);
         return handles;
     }
 

@@ -30,11 +30,11 @@ public final class SheetSvg {
     /**
      * @param width  of the sheet (px)
      * @param height of the sheet (px)
-     * @param which  section, plan or both
+     * @param which  section, plan, both, or side with the scene of a side
      */
     public static String draw(Scene scene, SheetText text, double width, double height, String which) {
         Viewport.View view = switch (which) {
-            case "section" -> Viewport.View.SECTION;
+            case "section", "side" -> Viewport.View.SECTION;
             case "plan" -> Viewport.View.PLAN;
             default -> Viewport.View.BOTH;
         };
@@ -58,6 +58,8 @@ public final class SheetSvg {
                 "sheet-title sheet-desc",
                 "data-scale",
                 view.scale() / 100,
+                "data-cut",
+                Numbers.lengthUpTo(scene.cut(), 1),
                 "data-per-unit",
                 Presentation.current().isUs() ? 2.54 : 1,
                 "data-unit",
@@ -76,7 +78,8 @@ public final class SheetSvg {
         double top = view.z(scene.height());
         if (view.labels()) {
             svg.text("text", text.section(), "x", 14, "y", 22, "class", "heading")
-                    .text("text", text.cut(), "x", 14, "y", 38, "class", "second");
+                    .text("text", text.cut(), "x", 14, "y", 38, "class", "second")
+                    .text("text", text.ends(), "x", 14, "y", 54, "class", "second");
         }
         svg.empty(
                 "rect",

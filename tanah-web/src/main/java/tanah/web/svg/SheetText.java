@@ -18,6 +18,7 @@ import tanah.core.finding.Severity;
  * @param handles     draggable edges
  * @param section     heading of the section
  * @param cut         which cut it is
+ * @param ends        what is left and right, where that is not plain
  * @param plan        heading of the plan
  * @param more        wording for labels that do not fit
  */
@@ -32,6 +33,7 @@ public record SheetText(
         List<Handle> handles,
         String section,
         String cut,
+        String ends,
         String plan,
         IntFunction<String> more) {
 

@@ -207,6 +207,45 @@ class StagesIT extends BrowserTest {
     }
 
     @Test
+    void theSideIsAThirdViewThatIsCutAtADistanceOfItsOwn() {
+        begun();
+        StagePage stage = StagePage.open(page, "water").press("Make a water part");
+        assertThat(stage.saved()).containsText("Revision 2");
+        String front = page.locator("#cut").inputValue();
+        page.locator("[data-look][value='side']").click();
+        assertThat(page.locator(".sheet-drawing")).containsText("front is left");
+        assertThat(page.locator("#cut")).not().hasValue(front);
+        // through the water, then through the land
+        page.locator("#cut").fill("8");
+        page.locator("#cut").press("Enter");
+        assertThat(page.locator(".water-line")).hasCount(1);
+        page.locator("#cut").fill("80");
+        page.locator("#cut").press("Enter");
+        assertThat(page.locator(".water-line")).hasCount(0);
+        page.locator("[data-look][value='both']").click();
+        assertThat(page.locator("#cut")).hasValue(front);
+    }
+
+    @Test
+    void sumsAreReckonedBesideThePlan() {
+        begun();
+        StagePage.open(page, "water").press("Make a water part");
+        page.locator("[href$='/sums']").click();
+        Locator changer = page.locator("#changer");
+        changer.locator("#changer-tank").fill("five");
+        changer.getByRole(AriaRole.BUTTON).click();
+        assertThat(changer.locator(".field-error")).isVisible();
+        assertThat(changer.locator("#changer-tank")).hasValue("five");
+        changer.locator("#changer-tank").fill("284");
+        changer.locator("#changer-share").fill("10");
+        changer.getByRole(AriaRole.BUTTON).click();
+        assertThat(changer.locator(".rows")).containsText("28.4");
+        assertThat(changer).containsText("The changer was timed for another tank");
+        assertThat(page.locator("#dry .rows")).containsText("mm");
+        assertThat(page).hasURL(Pattern.compile("changer-tank=284"));
+    }
+
+    @Test
     void onAPhoneTheFieldsAndTheDrawingStackWithoutScrollingSideways() {
         begun();
         StagePage.open(page, "hardscape").add("granite");
