@@ -8,8 +8,8 @@ import tanah.core.catalogue.Range;
  * One thing to buy.
  *
  * @param item    catalogue id, or {@code mesh}
- * @param need    loose volume (m³), or area (m²) of mesh, waste included
- * @param unit    l or m2
+ * @param need    loose volume (m³), area (m²) of mesh, number of pieces or length (m) of tube, waste included
+ * @param unit    l, m2, piece or m
  * @param forParts what asks for it, and how much
  * @param packs   whole packs at least cost, where packs are known
  * @param price   lowest and highest price, major units of reference currency: of the packs, else of the loose amount
@@ -26,6 +26,11 @@ public record BuyLine(
     public BuyLine {
         forParts = List.copyOf(forParts);
         flags = List.copyOf(flags);
+    }
+
+    /** Whether it is a device or belongs to one. */
+    public boolean isGear() {
+        return unit.equals("piece") || unit.equals("m");
     }
 
     /**

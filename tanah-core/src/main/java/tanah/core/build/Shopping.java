@@ -17,7 +17,7 @@ import tanah.core.ground.MeshRule;
 import tanah.core.vessel.Vessel;
 
 /**
- * What to buy and mix for the ground of a design. Waste (common practice): loose media 5 %, leaf litter 10 %,
+ * What to buy for a design: its ground, mixed, and the devices of its water. Waste (common practice): loose media 5 %, leaf litter 10 %,
  * membranes 15 %, unless the layer gives its own. A separator is turned up 3 cm at every wall.
  */
 public record Shopping(List<BuyLine> lines, List<MixBatch> batches, Range price, int withoutPacks) {
@@ -49,10 +49,20 @@ public record Shopping(List<BuyLine> lines, List<MixBatch> batches, Range price,
         List<BuyLine> lines = new ArrayList<>();
         needs.forEach((item, shares) -> lines.add(line(item, shares, catalogue)));
         mesh(design, vessel, ground).ifPresent(lines::add);
+        lines.addAll(GearShopping.lines(design, catalogue));
         double low = lines.stream().mapToDouble(l -> l.price().min()).sum();
         double high = lines.stream().mapToDouble(l -> l.price().max()).sum();
-        int open = (int) lines.stream().filter(l -> l.packs().isEmpty()).count();
+        int open = (int)
+                lines.stream().filter(l -> l.packs().isEmpty() && !l.isGear()).count();
         return new Shopping(lines, batches, new Range(low, high), open);
+    }
+
+    /** Price of the ground, or of the devices and what belongs to them. */
+    public Range price(boolean gear) {
+        List<BuyLine> some = lines.stream().filter(l -> l.isGear() == gear).toList();
+        return new Range(
+                some.stream().mapToDouble(l -> l.price().min()).sum(),
+                some.stream().mapToDouble(l -> l.price().max()).sum());
     }
 
     private static MixBatch batch(Layer layer, LayerResult result, double waste) {

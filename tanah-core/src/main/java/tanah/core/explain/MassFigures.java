@@ -51,20 +51,25 @@ final class MassFigures {
     }
 
     static List<Figure> bill(Shopping shopping) {
-        Range price = shopping.price();
-        if (shopping.lines().isEmpty()) {
-            return List.of();
+        List<Figure> all = new ArrayList<>();
+        price(all, "bill.ground", shopping.price(false));
+        price(all, "bill.devices", shopping.price(true));
+        return all;
+    }
+
+    private static void price(List<Figure> all, String id, Range price) {
+        if (price.max() > 0) {
+            all.add(new Figure(
+                    id,
+                    id,
+                    "",
+                    price.min(),
+                    OptionalDouble.of(price.max()),
+                    Unit.MONEY,
+                    Optional.empty(),
+                    Standing.MEMORY,
+                    List.of()));
         }
-        return List.of(new Figure(
-                "bill.ground",
-                "bill.ground",
-                "",
-                price.min(),
-                OptionalDouble.of(price.max()),
-                Unit.MONEY,
-                Optional.empty(),
-                Standing.MEMORY,
-                List.of()));
     }
 
     private static Figure part(String id, double value, List<Input> inputs) {

@@ -210,7 +210,7 @@ public final class EvaluationWriter {
             if (line.unit().equals("l")) {
                 litres(l, "need_l", line.need());
             } else {
-                number(l, "need_m2", line.need());
+                number(l, line.isGear() ? "need_" + line.unit() : "need_m2", line.need());
             }
             ArrayNode packs = l.putArray("packs");
             line.packs().ifPresent(p -> {

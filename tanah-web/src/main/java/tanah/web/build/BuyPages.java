@@ -7,6 +7,7 @@ import org.springframework.stereotype.Component;
 import tanah.core.build.BuyLine;
 import tanah.core.build.MixBatch;
 import tanah.core.build.Shopping;
+import tanah.core.catalogue.Catalogue;
 import tanah.core.evaluate.Evaluation;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.Ledger;
@@ -59,9 +60,9 @@ public class BuyPages {
         for (BuyLine line : shopping.lines()) {
             boolean litres = line.unit().equals("l");
             lines.add(new Line(
-                    litres ? catalogues.of(e.design()).groundName(line.item()) : words.of("buy.mesh"),
-                    litres ? Numbers.volumeWithUnit(line.need()) : Numbers.area(line.need()),
-                    line.packs().map(BuyPages::packs).orElse(words.of(litres ? "buy.by_litre" : "buy.by_metre")),
+                    what(line, catalogues.of(e.design())),
+                    need(line),
+                    line.packs().map(BuyPages::packs).orElse(words.of("buy.by." + line.unit())),
                     Ledger.money(line.price()),
                     line.forParts().stream()
                             .map(s -> names.of(s.part(), e.design(), catalogues.of(e.design()))
@@ -72,6 +73,22 @@ public class BuyPages {
                     String.join("; ", line.flags())));
         }
         return lines;
+    }
+
+    private String what(BuyLine line, Catalogue catalogue) {
+        if (line.isGear()) {
+            return catalogue.findGear(line.item()).map(g -> g.name()).orElse(line.item());
+        }
+        return line.unit().equals("l") ? catalogue.groundName(line.item()) : words.of("buy.mesh");
+    }
+
+    private static String need(BuyLine line) {
+        return switch (line.unit()) {
+            case "l" -> Numbers.volumeWithUnit(line.need());
+            case "m2" -> Numbers.area(line.need());
+            case "m" -> Numbers.lengthWithUnit(line.need());
+            default -> Numbers.upTo(line.need(), 0);
+        };
     }
 
     private static String packs(tanah.core.build.PackChoice choice) {

@@ -176,7 +176,10 @@ public class Ledger {
                 .ifPresent(p -> rows.add(
                         new LayerView.Row(words.of("ledger.bill.vessel"), money(new Range(p.low(), p.high())))));
         e.shopping().filter(s -> !s.lines().isEmpty()).ifPresent(s -> {
-            rows.add(new LayerView.Row(words.of("ledger.bill.ground"), money(s), "bill.ground"));
+            rows.add(new LayerView.Row(words.of("ledger.bill.ground"), money(s.price(false)), "bill.ground"));
+            if (s.price(true).max() > 0) {
+                rows.add(new LayerView.Row(words.of("ledger.bill.devices"), money(s.price(true)), "bill.devices"));
+            }
             rows.add(new LayerView.Row(
                     words.of("ledger.bill.lines"), String.valueOf(s.lines().size())));
         });

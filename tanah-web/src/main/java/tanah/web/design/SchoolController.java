@@ -55,7 +55,7 @@ class SchoolController {
             "water.change",
             "water.heat",
             "mass.total",
-            "bill.ground");
+            "bill.devices");
     private static final int LONGEST_REASON = 400;
 
     private final EnclosureService enclosures;

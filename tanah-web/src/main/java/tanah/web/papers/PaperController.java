@@ -109,7 +109,16 @@ class PaperController {
         Evaluation e = evaluate(enclosure);
         StringBuilder out = new StringBuilder();
         try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.RFC4180)) {
-            csv.printRecord("item", "name", "need_l", "need_m2", "packs", "price_low_ref", "price_high_ref");
+            csv.printRecord(
+                    "item",
+                    "name",
+                    "need_l",
+                    "need_m2",
+                    "need_pieces",
+                    "need_m",
+                    "packs",
+                    "price_low_ref",
+                    "price_high_ref");
             List<BuyLine> lines = e.shopping().map(s -> s.lines()).orElse(List.of());
             List<BuyPages.Line> words = e.shopping().map(s -> buy.lines(s, e)).orElse(List.of());
             for (int i = 0; i < lines.size(); i++) {
@@ -119,7 +128,9 @@ class PaperController {
                         line.item(),
                         words.get(i).what(),
                         litres ? plain(Unit.LITRE.fromSi(line.need())) : "",
-                        litres ? "" : plain(line.need()),
+                        line.unit().equals("m2") ? plain(line.need()) : "",
+                        line.unit().equals("piece") ? plain(line.need()) : "",
+                        line.unit().equals("m") ? plain(line.need()) : "",
                         line.packs()
                                 .map(p -> p.picks().stream()
                                         .map(x -> x.count() + " x " + x.pack().id())
