@@ -6,7 +6,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import tanah.core.animal.AxisRule;
+import tanah.core.animal.BaskingPlaceRule;
+import tanah.core.animal.GapRule;
 import tanah.core.animal.GroupRule;
 import tanah.core.animal.HideRule;
 import tanah.core.animal.Inhabitant;
@@ -98,6 +101,13 @@ public final class Evaluator {
                     c -> judgeDevices(design, animals, vessel.get(), ground.get(), c, care, catalogue, findings));
             judgeHardscape(design, animals, ground.orElseThrow(), catalogue, findings);
             findings.addAll(PointLoadRule.judge(design, vessel.get(), ground.orElseThrow(), panes, catalogue));
+            OptionalDouble level = circulation.isPresent()
+                    ? OptionalDouble.of(circulation.get().level())
+                    : OptionalDouble.empty();
+            animals.forEach(a -> {
+                findings.addAll(GapRule.judge(a, design, vessel.get(), level));
+                BaskingPlaceRule.judge(a, design).ifPresent(findings::add);
+            });
             animals.forEach(a -> EscapeRule.judge(a, design, vessel.get(), ground.orElseThrow())
                     .ifPresent(findings::add));
         }

@@ -74,7 +74,7 @@ class JourneyIT extends BrowserTest {
         GroundPage ground = begun();
         String before = ground.handle().getAttribute("data-value");
         for (String wrong : List.of("abc", "-3", "0", "1e9", "", "900")) {
-            ground.typeDepth("soil", wrong);
+            StagePage.shown(page, () -> ground.typeDepth("soil", wrong));
             assertThat(ground.depthError("soil")).isVisible();
             assertThat(ground.depth("soil")).hasValue(wrong);
             assertThat(ground.depth("soil")).isFocused();

@@ -35,6 +35,11 @@ class ShotsIT extends BrowserTest {
         shot("14-hardscape");
         stage(frog, "water");
         shot("15-water");
+        page.navigate(frog + "/water?view=side&cut=70&part=drip-wall");
+        page.locator("body[data-ready]").waitFor();
+        shot("17-side");
+        page.navigate(frog + "/sums?changer-tank=284&changer-share=10&changer-times=2#changer");
+        shot("18-sums");
         page.navigate(frog + "/water/cycle");
         shot("16-running-in");
         page.navigate(frog + "/build");

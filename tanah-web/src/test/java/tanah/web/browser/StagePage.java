@@ -60,10 +60,16 @@ record StagePage(Page page) {
 
     StagePage type(String op, String value) {
         field(op).fill(value);
-        // the answer of one edit must not fall into the typing of the next
-        page.waitForResponse(
-                r -> r.request().method().equals("POST"), () -> field(op).press("Enter"));
+        shown(page, () -> field(op).press("Enter"));
         return this;
+    }
+
+    /** Makes an edit and waits until its answer stands on the page, so that it does not fall into the next typing. */
+    static void shown(Page page, Runnable edit) {
+        String count = "performance.getEntriesByName('tanah-edit-shown').length";
+        Object before = page.evaluate(count);
+        edit.run();
+        page.waitForFunction("before => " + count + " > before", before);
     }
 
     StagePage add(String option) {
