@@ -79,12 +79,11 @@ final class GroundSums {
                             Unit.CELSIUS,
                             0,
                             60,
-                            OptionalDouble.of(room.map(RoomPlan.Season::tempDay).orElse(24.0))),
+                            room.map(r -> OptionalDouble.of(r.tempDay())).orElse(OptionalDouble.empty())),
                     Ask.share(
                             "dry-humidity",
-                            OptionalDouble.of(
-                                    room.map(RoomPlan.Season::humidityDay).orElse(0.6))),
-                    Ask.volume("dry-water", 100, OptionalDouble.of(0.5e-3)),
+                            room.map(r -> OptionalDouble.of(r.humidityDay())).orElse(OptionalDouble.empty())),
+                    Ask.volume("dry-water", 100, OptionalDouble.of(0)),
                     Ask.number("dry-every", Unit.COUNT, 1, 60, 7));
         }
 
@@ -155,7 +154,7 @@ final class GroundSums {
                             Unit.LITRE,
                             Unit.LITRE.toSi(-20),
                             Unit.LITRE.toSi(20),
-                            OptionalDouble.of(0.05e-3)),
+                            OptionalDouble.empty()),
                     Ask.number("fill-bore", Unit.MILLIMETRE, 1, 50, 6),
                     Ask.length("fill-drop", 3, 0.3));
         }

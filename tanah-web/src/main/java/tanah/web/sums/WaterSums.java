@@ -55,7 +55,7 @@ final class WaterSums {
         public List<Ask> asks(Evaluation e) {
             return List.of(
                     Ask.volume("changer-tank", 5000, volume(e)),
-                    Ask.share("changer-share", OptionalDouble.of(0.1)),
+                    Ask.share("changer-share", OptionalDouble.empty()),
                     Ask.number("changer-times", Unit.COUNT, 1, 48, 1));
         }
 
@@ -103,16 +103,10 @@ final class WaterSums {
             return List.of(
                     Ask.number("nitrate-load", Unit.COUNT, 0, 10_000, Math.round(load * DAY * 1e7) / 10.0),
                     Ask.number("nitrate-plants", Unit.COUNT, 0, 10_000, 0),
-                    Ask.share("nitrate-share", OptionalDouble.of(plan.fraction().orElse(0.25))),
-                    Ask.number(
-                            "nitrate-every", Unit.DAY, 0.1, 365, plan.interval().orElse(7 * DAY) / DAY),
-                    Ask.number(
-                            "nitrate-tap",
-                            Unit.MILLIGRAM_PER_LITRE,
-                            0,
-                            500,
-                            tap(e).nitrate().orElse(0) * 1e3),
-                    Ask.number("nitrate-target", Unit.MILLIGRAM_PER_LITRE, 0, 500, target.orElse(40e-3) * 1e3));
+                    Ask.share("nitrate-share", plan.fraction()),
+                    Ask.number("nitrate-every", Unit.DAY, 0.1, 365, plan.interval()),
+                    Ask.number("nitrate-tap", Unit.MILLIGRAM_PER_LITRE, 0, 500, tap(e).nitrate()),
+                    Ask.number("nitrate-target", Unit.MILLIGRAM_PER_LITRE, 0, 500, target));
         }
 
         @Override
@@ -151,7 +145,7 @@ final class WaterSums {
         public List<Ask> asks(Evaluation e) {
             OptionalDouble change = e.care().map(WaterCare::change).orElse(OptionalDouble.empty());
             return List.of(
-                    Ask.number("blend-target", Unit.DEGREE_HARDNESS, 0, 60, 4),
+                    Ask.number("blend-target", Unit.DEGREE_HARDNESS, 0, 60, OptionalDouble.empty()),
                     Ask.number("blend-tap", Unit.DEGREE_HARDNESS, 0, 60, tap(e).hardness()),
                     Ask.number("blend-pure", Unit.DEGREE_HARDNESS, 0, 60, 0),
                     Ask.volume("blend-volume", 5000, change.isPresent() ? change : volume(e)));
@@ -201,8 +195,8 @@ final class WaterSums {
             return List.of(
                     Ask.volume("topup-evaporation", 100, evaporation(e)),
                     Ask.length("topup-band", 1, 0.02),
-                    Ask.number("topup-water", Unit.COUNT, 0, 20_000, tap.orElse(300)),
-                    Ask.number("topup-fresh", Unit.COUNT, 0, 20_000, tap.orElse(300)),
+                    Ask.number("topup-water", Unit.COUNT, 0, 20_000, tap),
+                    Ask.number("topup-fresh", Unit.COUNT, 0, 20_000, tap),
                     Ask.number("topup-days", Unit.DAY, 1, 365, 30));
         }
 

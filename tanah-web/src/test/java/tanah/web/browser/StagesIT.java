@@ -232,6 +232,10 @@ class StagesIT extends BrowserTest {
         StagePage.open(page, "water").press("Make a water part");
         page.locator("[href$='/sums']").click();
         Locator changer = page.locator("#changer");
+        // nothing is judged on numbers that nobody gave
+        assertThat(changer.locator(".rows div")).hasCount(0);
+        assertThat(page.locator("#fill .note")).hasCount(0);
+        changer.locator("#changer-share").fill("10");
         changer.locator("#changer-tank").fill("five");
         changer.getByRole(AriaRole.BUTTON).click();
         assertThat(changer.locator(".field-error")).isVisible();
