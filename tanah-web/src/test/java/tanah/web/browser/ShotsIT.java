@@ -38,7 +38,7 @@ class ShotsIT extends BrowserTest {
         page.navigate(frog + "/water?view=side&cut=70&part=drip-wall");
         page.locator("body[data-ready]").waitFor();
         shot("17-side");
-        page.navigate(frog + "/sums?changer-tank=284&changer-share=10&changer-times=2#changer");
+        page.navigate(frog + "/sums?changer-tank=284&changer-share=10&changer-times=2");
         shot("18-sums");
         page.navigate(frog + "/water/cycle");
         shot("16-running-in");
