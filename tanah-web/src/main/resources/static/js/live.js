@@ -24,7 +24,7 @@ export function place(page, ids, sent) {
   const focused = document.activeElement;
   const focusId = focused && focused.id;
   const held = focused && focused.dataset && focused.dataset.handle ? focused.dataset : null;
-  const typing = focused && focused.matches && focused.matches("input") ? { id: focused.id, value: focused.value, stands: focused.dataset.stands } : null;
+  const typing = focused && focused.matches && focused.matches("input") ? { id: focused.id, value: focused.value, stands: focused.dataset.stands, from: focused.selectionStart, to: focused.selectionEnd } : null;
   const chosen = [...document.querySelectorAll("select[data-keep]")].map((s) => [s.id, s.value]);
   const unfolded = [...document.querySelectorAll("details[data-open][open]")].map((d) => d.dataset.open);
   for (const id of ids) {
@@ -45,5 +45,9 @@ export function place(page, ids, sent) {
   const target = held ? document.querySelector(`[data-handle="${CSS.escape(held.handle)}"][data-op="${held.op}"]`) : focusId && document.getElementById(focusId);
   if (target && target !== document.activeElement) {
     target.focus({ preventScroll: true });
+    // the caret too, or the next key falls behind what was marked
+    if (typing && target.id === typing.id && target.value === typing.value && typing.from !== null) {
+      target.setSelectionRange(typing.from, typing.to);
+    }
   }
 }

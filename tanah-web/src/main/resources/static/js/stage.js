@@ -78,8 +78,8 @@ Alpine.data("stage", () => ({
     event.preventDefault();
     const data = new FormData(form);
     if (event.submitter && event.submitter.name) { data.set(event.submitter.name, event.submitter.value); }
-    // Enter in a field changes it and then submits its form: one edit, not two
-    const again = !event.submitter && this.changedForm === form;
+    // Enter in a field changes it and then, in the same breath, presses the form's button: one edit, not two
+    const again = this.changedForm === form;
     this.changedForm = null;
     if (!again) { this.send(data); }
   },
@@ -258,7 +258,8 @@ Alpine.data("stage", () => ({
       document.querySelector("#conflict .message")?.scrollIntoView({ block: "nearest" });
     } else if (wrong && !draft) {
       const field = document.getElementById(wrong.id);
-      field.value = typed ?? data.get(field.name);
+      const text = typed ?? data.get(field.name);
+      if (field.value !== text) { field.value = text; }
       field.focus();
     }
     if (!draft) { this.say(); }
