@@ -49,9 +49,22 @@ public record Reservoir(String layer, boolean drained, double store, double shar
         Soil soil = ground.soils().get(layer.id());
         double rise = layer.is(Layer.Kind.FALSE_BOTTOM) || soil == null ? 0 : soil.capillaryRise();
         double reserve = Math.max(LEAST_RESERVE, GAP - rise);
-        double usable = Math.max(0, result.shape().meanDepth() - reserve - rise);
         double area = result.shape().footprint();
-        return new Reservoir(layer.id(), true, area * usable * result.drainable(), result.drainable(), area);
+        double store = store(area, result.shape().meanDepth(), reserve, rise, result.drainable());
+        return new Reservoir(layer.id(), true, store, result.drainable(), area);
+    }
+
+    /**
+     * What a drainage layer takes before it is full (m³).
+     *
+     * @param area    m²
+     * @param depth   of the layer (m)
+     * @param reserve kept free under the soil (m)
+     * @param rise    that the medium draws up by itself (m)
+     * @param share   of the layer that drains
+     */
+    public static double store(double area, double depth, double reserve, double rise, double share) {
+        return area * Math.max(0, depth - reserve - rise) * share;
     }
 
     /** What a dry soil takes between its wilting point and the content at which its base stays wet. */

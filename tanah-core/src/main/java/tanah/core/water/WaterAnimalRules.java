@@ -117,7 +117,7 @@ public final class WaterAnimalRules {
         boolean usable = false;
         for (Ramp ramp : design.water().orElseThrow().ramps()) {
             double rise = ramp.top() - ramp.foot();
-            double needed = rise / Math.sin(way.steepest());
+            double needed = way.rampFor(rise);
             boolean steep = ramp.angle() > way.steepest() + 1e-9;
             boolean reaches = ramp.foot() <= state.lowest() - RAMP_FOOT + 1e-9 && ramp.top() >= state.highest() - 1e-9;
             boolean wide = ramp.width() >= way.narrowest() - 1e-9;
@@ -157,7 +157,7 @@ public final class WaterAnimalRules {
         }
         double foot = Math.max(0, down(state.lowest() - RAMP_FOOT));
         double top = up(state.highest() + RAMP_TOP);
-        double length = up((top - foot) / Math.sin(way.steepest()));
+        double length = up(way.rampFor(top - foot));
         double width = Math.max(0.08, way.narrowest());
         return Finding.of(
                         NO_WAY_OUT,

@@ -90,7 +90,7 @@ public final class WaterProposal {
         // half as steep as the animal could climb, so that a tired one gets out as well
         double slope = Math.min(animal.map(a -> Way.of(a).steepest()).orElse(GENTLE) / 2, GENTLE);
         double foot = Math.max(0, level - RAMP_FOOT - STEP);
-        double length = Math.ceil((crest - foot) / Math.sin(slope) / STEP) * STEP;
+        double length = Math.ceil(Way.rampFor(crest - foot, slope) / STEP) * STEP;
         return new Ramp(Ids.free(design, "ramp"), foot, crest, length, 0.08, Optional.of(true), Kept.NONE);
     }
 

@@ -20,6 +20,16 @@ public record Way(double steepest, double step, double narrowest, double rest) {
         return new Way(Math.toRadians(degrees(animal.profile())), STEP, NARROW, REST);
     }
 
+    /** Length that a ramp needs along itself for a rise (m): as steep as the animal can climb. */
+    public double rampFor(double rise) {
+        return rampFor(rise, steepest);
+    }
+
+    /** Length that a ramp needs along itself for a rise (m) at a slope (radians, above 0). */
+    static double rampFor(double rise, double slope) {
+        return rise / Math.sin(slope);
+    }
+
     /** Rough slope: a tortoise or terrapin 30°, a newt 45°, a climbing frog 80°, one that climbs glass 90°. */
     private static double degrees(Species profile) {
         String group = profile.group();
