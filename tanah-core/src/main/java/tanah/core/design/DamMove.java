@@ -5,7 +5,7 @@ import java.util.Optional;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.geometry.Point;
 
-/** Moves the wall between land and water along x; what lies against it follows. */
+/** Moves a wall between land and water along x or y; what lies against it follows. */
 public final class DamMove {
     private static final double TOUCH = 1e-4; // m
 
@@ -18,15 +18,20 @@ public final class DamMove {
      * @param to   right face (m), greater than {@code from}
      */
     public static Design to(Design design, String damId, double from, double to) {
+        return to(design, damId, Surface.Axis.X, from, to);
+    }
+
+    /** The design with the faces of a wall across an axis at two new places (m), the second behind the first. */
+    public static Design to(Design design, String damId, Surface.Axis axis, double from, double to) {
         Optional<Dam> found = design.ground().dams().stream()
                 .filter(d -> d.id().equals(damId))
                 .findFirst();
         if (found.isEmpty()) {
             return design;
         }
-        double left = edge(found.get().region().outline(), false);
-        double right = edge(found.get().region().outline(), true);
-        Edges edges = new Edges(left, right, from, to);
+        double near = edge(found.get().region().outline(), axis, false);
+        double far = edge(found.get().region().outline(), axis, true);
+        Edges edges = new Edges(axis, near, far, from, to);
         List<Dam> dams = design.ground().dams().stream()
                 .map(d -> d.id().equals(damId) ? d.at(edges.moved(d.region()), d.top()) : d)
                 .toList();
@@ -41,26 +46,32 @@ public final class DamMove {
 
     /** The left or right end of a plan (m). */
     public static double edge(ConvexPolygon plan, boolean right) {
-        double end = right ? -Double.MAX_VALUE : Double.MAX_VALUE;
+        return edge(plan, Surface.Axis.X, right);
+    }
+
+    /** The near or the far end of a plan along an axis (m). */
+    public static double edge(ConvexPolygon plan, Surface.Axis axis, boolean far) {
+        double end = far ? -Double.MAX_VALUE : Double.MAX_VALUE;
         for (Point p : plan.corners()) {
-            end = right ? Math.max(end, p.x()) : Math.min(end, p.x());
+            double at = axis == Surface.Axis.X ? p.x() : p.y();
+            end = far ? Math.max(end, at) : Math.min(end, at);
         }
         return end;
     }
 
     /** The two faces before and after. */
-    private record Edges(double left, double right, double from, double to) {
+    private record Edges(Surface.Axis axis, double near, double far, double from, double to) {
         Layer.Region moved(Layer.Region region) {
             List<Point> corners = region.outline().corners().stream()
-                    .map(p -> new Point(moved(p.x()), p.y()))
+                    .map(p -> axis == Surface.Axis.X ? new Point(moved(p.x()), p.y()) : new Point(p.x(), moved(p.y())))
                     .toList();
             return ConvexPolygon.isConvexOutline(corners)
                     ? new Layer.Region(new ConvexPolygon(corners), region.rectangle())
                     : region;
         }
 
-        private double moved(double x) {
-            return Math.abs(x - left) < TOUCH ? from : Math.abs(x - right) < TOUCH ? to : x;
+        private double moved(double at) {
+            return Math.abs(at - near) < TOUCH ? from : Math.abs(at - far) < TOUCH ? to : at;
         }
     }
 }

@@ -1,15 +1,17 @@
 package tanah.core.design;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import tanah.core.geometry.Point;
 
 /**
  * Layers from the bottom, and the wall between land and water.
  *
  * @param layers bottom to top
- * @param dams   at most one in version 1
+ * @param dams   walls, in one piece or several
  */
 public record Ground(List<Layer> layers, List<Dam> dams) {
     public static final Ground EMPTY = new Ground(List.of(), List.of());
@@ -29,6 +31,34 @@ public record Ground(List<Layer> layers, List<Dam> dams) {
 
     public Ground withDams(List<Dam> changed) {
         return new Ground(layers, changed);
+    }
+
+    /** The walls that stand. */
+    public List<Dam> walls() {
+        return dams.stream().filter(Dam::isWall).toList();
+    }
+
+    /** Whether every wall that stands holds water back, and there is one. */
+    public boolean isSealed() {
+        return !walls().isEmpty() && walls().stream().allMatch(Dam::isWatertight);
+    }
+
+    /** The wall over which water would run first. */
+    public Optional<Dam> lowestWall() {
+        return walls().stream().min(Comparator.comparingDouble(Dam::top));
+    }
+
+    /** The wall that stands at a place of the floor. */
+    public Optional<Dam> wallAt(Point place) {
+        return walls().stream()
+                .filter(d -> d.region().outline().contains(place.x(), place.y()))
+                .findFirst();
+    }
+
+    /** The ground with one wall changed; itself if there is no such wall. */
+    public Ground changeDam(String id, UnaryOperator<Dam> change) {
+        return withDams(
+                dams.stream().map(d -> d.id().equals(id) ? change.apply(d) : d).toList());
     }
 
     /** The ground with one layer changed; itself if there is no such layer. */

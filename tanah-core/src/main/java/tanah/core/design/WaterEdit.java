@@ -66,10 +66,7 @@ final class WaterEdit {
     }
 
     private static Design dam(Design design, String id, UnaryOperator<Dam> change) {
-        return design.withGround(design.ground()
-                .withDams(design.ground().dams().stream()
-                        .map(d -> d.id().equals(id) ? change.apply(d) : d)
-                        .toList()));
+        return design.withGround(design.ground().changeDam(id, change));
     }
 
     private static Design item(Design design, String id, UnaryOperator<HardscapeItem> change) {

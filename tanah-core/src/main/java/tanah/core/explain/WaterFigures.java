@@ -11,6 +11,7 @@ import tanah.core.design.WaterPart;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.explain.Figure.Input;
 import tanah.core.explain.Figure.Standing;
+import tanah.core.ground.Bodies;
 import tanah.core.ground.WaterVolumes;
 import tanah.core.units.Unit;
 import tanah.core.water.HeaterModel;
@@ -32,6 +33,7 @@ final class WaterFigures {
         WaterFigures figures = new WaterFigures();
         WaterPart plan = e.design().water().orElseThrow();
         figures.volumes(lw, new Input.Typed("level", "water", lw.water().level(), Unit.CENTIMETRE));
+        figures.bodies(e, lw);
         e.care().ifPresent(care -> figures.care(care, plan));
         plan.ramps().forEach(figures::ramp);
         return figures.all;
@@ -60,6 +62,22 @@ final class WaterFigures {
         add("water.under_rim", lw.underRim(), Unit.CENTIMETRE, Standing.DERIVED, level);
         lw.overDam().ifPresent(over -> add("water.over_dam", over, Unit.CENTIMETRE, Standing.DERIVED, level));
         lw.wicking().ifPresent(k -> add("water.soil_gap", k.gap(), Unit.CENTIMETRE, Standing.PUBLISHED, level));
+    }
+
+    private void bodies(Evaluation e, LandWater lw) {
+        Bodies bodies = Bodies.of(
+                e.ground().orElseThrow().terrain(),
+                lw.water(),
+                e.vessel().orElseThrow().outline());
+        Input level = new Input.Typed("level", "water", lw.water().level(), Unit.CENTIMETRE);
+        if (bodies.waters().size() > 1) {
+            add("water.bodies", bodies.waters().size(), Unit.COUNT, Standing.DERIVED, level);
+        }
+        double islets =
+                bodies.islets().stream().mapToDouble(Double::doubleValue).sum();
+        if (islets > 0) {
+            add("water.islets", islets, Unit.SQUARE_CENTIMETRE, Standing.DERIVED, level);
+        }
     }
 
     private void care(WaterCare care, WaterPart plan) {

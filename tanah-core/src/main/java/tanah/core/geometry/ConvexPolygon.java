@@ -13,6 +13,7 @@ public final class ConvexPolygon {
     /** Pieces smaller than this are dropped (m²). */
     public static final double LEAST_AREA = 1e-10;
 
+    private static final double COLLINEAR = 1e-7; // m
     private static final double CONVEX_TOLERANCE = 1e-12;
 
     private final List<Point> corners;
@@ -110,6 +111,34 @@ public final class ConvexPolygon {
     }
 
     /** Whether a place lies inside or on the outline. */
+    /** Length of edge that this polygon shares with another, from inside or outside (m); edges off by 0.1 µm count. */
+    public double sharedEdge(ConvexPolygon other) {
+        double longest = 0;
+        for (int i = 0; i < corners.size(); i++) {
+            Point a = corners.get(i);
+            Point b = corners.get((i + 1) % corners.size());
+            double length = Math.hypot(b.x() - a.x(), b.y() - a.y());
+            if (length < COLLINEAR) {
+                continue;
+            }
+            double ux = (b.x() - a.x()) / length;
+            double uy = (b.y() - a.y()) / length;
+            for (int j = 0; j < other.corners.size(); j++) {
+                Point p = other.corners.get(j);
+                Point q = other.corners.get((j + 1) % other.corners.size());
+                double offP = ux * (p.y() - a.y()) - uy * (p.x() - a.x());
+                double offQ = ux * (q.y() - a.y()) - uy * (q.x() - a.x());
+                if (Math.abs(offP) < COLLINEAR && Math.abs(offQ) < COLLINEAR) {
+                    double from = ux * (p.x() - a.x()) + uy * (p.y() - a.y());
+                    double to = ux * (q.x() - a.x()) + uy * (q.y() - a.y());
+                    double shared = Math.min(length, Math.max(from, to)) - Math.max(0, Math.min(from, to));
+                    longest = Math.max(longest, shared);
+                }
+            }
+        }
+        return longest;
+    }
+
     public boolean contains(double x, double y) {
         return edges().stream().allMatch(edge -> edge.at(x, y) >= -1e-9);
     }

@@ -27,6 +27,7 @@ public final class GroundModel {
                 terrain = terrain.withDam(dam.region().outline(), dam.top());
             }
         }
+        Basin basin = Basin.of(design, terrain);
         Map<String, Soil> soils = new LinkedHashMap<>();
         for (Layer layer : design.ground().layers()) {
             Optional<ConvexPolygon> region = layer.region().map(Layer.Region::outline);
@@ -48,18 +49,17 @@ public final class GroundModel {
                 damVolume(terrain),
                 surface(terrain, false),
                 surface(terrain, true),
-                water(design, vessel, terrain, results),
+                water(design, vessel, terrain, results, basin),
                 underBarrier(design, results));
     }
 
     private static Optional<WaterVolumes> water(
-            Design design, Vessel vessel, Terrain terrain, List<LayerResult> results) {
+            Design design, Vessel vessel, Terrain terrain, List<LayerResult> results, Basin side) {
         if (design.water().isEmpty() || !design.water().get().fill().isGiven()) {
             return Optional.empty();
         }
         WaterPart water = design.water().get();
         List<WaterVolumes.Body> bodies = bodies(design);
-        Optional<ConvexPolygon> side = side(design);
         // an amount that does not fit stands at the rim, where the rules find it
         double level = water.fill()
                 .level()
@@ -73,12 +73,6 @@ public final class GroundModel {
                                 bodies)
                         .orElse(vessel.height()));
         return Optional.of(WaterVolumes.at(terrain, results, level, side, bodies));
-    }
-
-    /** Where the water may stand: beside a dam that seals, or everywhere. */
-    public static Optional<ConvexPolygon> side(Design design) {
-        boolean sealed = design.ground().dams().stream().anyMatch(Dam::isWatertight);
-        return sealed ? design.water().flatMap(WaterPart::sideRegion).map(Layer.Region::outline) : Optional.empty();
     }
 
     /** Hardscape that stands in the water. */

@@ -19,7 +19,7 @@ import tanah.core.geometry.Point;
  * @param depthMin  of open water (m)
  * @param depthMax  of open water (m)
  * @param depthMean of open water (m), nothing displaced
- * @param side      where the water may stand; empty: everywhere
+ * @param side      where the water may stand
  */
 public record WaterVolumes(
         double level,
@@ -31,7 +31,7 @@ public record WaterVolumes(
         double depthMin,
         double depthMax,
         double depthMean,
-        Optional<ConvexPolygon> side) {
+        Basin side) {
     private static final double NOTHING = 1e-10; // m³
     private static final int STEPS = 80;
 
@@ -63,11 +63,11 @@ public record WaterVolumes(
     /**
      * Volumes below a level.
      *
-     * @param side   where the water may stand, or everywhere
+     * @param side   where the water may stand
      * @param bodies things standing in the water
      */
     public static WaterVolumes at(
-            Terrain terrain, List<LayerResult> layers, double level, Optional<ConvexPolygon> side, List<Body> bodies) {
+            Terrain terrain, List<LayerResult> layers, double level, Basin side, List<Body> bodies) {
         double gross = 0;
         double pore = 0;
         double drainable = 0;
@@ -75,28 +75,24 @@ public record WaterVolumes(
         double least = Double.MAX_VALUE;
         double most = 0;
         for (Cell cell : terrain.cells()) {
-            Optional<ConvexPolygon> here =
-                    side.isEmpty() ? Optional.of(cell.plan()) : cell.plan().intersect(side.get());
-            if (here.isEmpty()) {
-                continue;
-            }
-            ConvexPolygon plan = here.get();
-            double free = plan.roomBelow(cell.top(), level);
-            gross += free;
-            if (free > NOTHING) {
-                Plane depth = Plane.level(level).minus(cell.top());
-                ConvexPolygon wet = plan.where(depth).orElseThrow();
-                surface += wet.area();
-                for (Point p : wet.corners()) {
-                    least = Math.min(least, Math.max(0, depth.at(p)));
-                    most = Math.max(most, depth.at(p));
+            for (ConvexPolygon plan : side.within(cell.plan())) {
+                double free = plan.roomBelow(cell.top(), level);
+                gross += free;
+                if (free > NOTHING) {
+                    Plane depth = Plane.level(level).minus(cell.top());
+                    ConvexPolygon wet = plan.where(depth).orElseThrow();
+                    surface += wet.area();
+                    for (Point p : wet.corners()) {
+                        least = Math.min(least, Math.max(0, depth.at(p)));
+                        most = Math.max(most, depth.at(p));
+                    }
                 }
-            }
-            for (Slab slab : cell.slabs()) {
-                double bulk = plan.roomBelow(slab.lower(), level) - plan.roomBelow(slab.upper(), level);
-                Optional<LayerResult> layer = layer(layers, slab.layer());
-                pore += bulk * layer.map(LayerResult::poreShare).orElse(0.0);
-                drainable += bulk * layer.map(LayerResult::drainable).orElse(0.0);
+                for (Slab slab : cell.slabs()) {
+                    double bulk = plan.roomBelow(slab.lower(), level) - plan.roomBelow(slab.upper(), level);
+                    Optional<LayerResult> layer = layer(layers, slab.layer());
+                    pore += bulk * layer.map(LayerResult::poreShare).orElse(0.0);
+                    drainable += bulk * layer.map(LayerResult::drainable).orElse(0.0);
+                }
             }
         }
         double displaced = bodies.stream().mapToDouble(b -> b.below(level)).sum();
@@ -124,7 +120,7 @@ public record WaterVolumes(
             double volume,
             boolean freeOnly,
             double height,
-            Optional<ConvexPolygon> side,
+            Basin side,
             List<Body> bodies) {
         if (amount(at(terrain, layers, height, side, bodies), freeOnly) < volume) {
             return OptionalDouble.empty();

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.animal.Inhabitant;
+import tanah.core.design.Dam;
 import tanah.core.design.DamMove;
 import tanah.core.design.Design;
 import tanah.core.design.HardscapeItem;
@@ -17,11 +18,13 @@ import tanah.core.design.WaterPart;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.geometry.Plane;
 import tanah.core.geometry.Point;
+import tanah.core.ground.Basin;
 import tanah.core.ground.Cell;
 import tanah.core.ground.GroundResult;
 import tanah.core.ground.MeshRule;
 import tanah.core.ground.Slab;
 import tanah.core.ground.Terrain;
+import tanah.core.ground.WaterVolumes;
 import tanah.core.scene.Scene.Area;
 import tanah.core.scene.Scene.Texture;
 import tanah.core.vessel.Vessel;
@@ -109,15 +112,17 @@ public final class SceneBuilder {
         }
         for (Cell cell : ground.terrain().cells()) {
             if (cell.dam()) {
-                String id = design.ground().dams().get(0).id();
-                trapezoid(cell, Plane.FLOOR, cell.top()).ifPresent(p -> areas.add(new Area(id, damTexture(), p)));
+                design.ground()
+                        .wallAt(cell.plan().centroid())
+                        .ifPresent(d -> trapezoid(cell, Plane.FLOOR, cell.top())
+                                .ifPresent(p -> areas.add(new Area(d.id(), damTexture(d), p))));
             }
         }
         return areas;
     }
 
-    private Texture damTexture() {
-        return switch (design.ground().dams().get(0).kind()) {
+    private static Texture damTexture(Dam dam) {
+        return switch (dam.kind()) {
             case "stones" -> Texture.ROCK;
             case "wood" -> Texture.WOOD;
             default -> Texture.FOAM;
@@ -126,15 +131,13 @@ public final class SceneBuilder {
 
     private List<Area> water(double level) {
         List<Area> areas = new ArrayList<>();
-        Optional<ConvexPolygon> side = design.ground().dams().stream().anyMatch(d -> d.isWatertight())
-                ? design.water().flatMap(w -> w.sideRegion()).map(Layer.Region::outline)
-                : Optional.empty();
+        Basin side = ground.water().map(WaterVolumes::side).orElse(Basin.EVERYWHERE);
         for (Cell cell : ground.terrain().cells()) {
-            Optional<ConvexPolygon> plan =
-                    side.isEmpty() ? Optional.of(cell.plan()) : cell.plan().intersect(side.get());
-            Optional<ConvexPolygon> wet =
-                    plan.flatMap(p -> p.where(Plane.level(level).minus(cell.top())));
-            if (wet.isPresent()) {
+            for (ConvexPolygon plan : side.within(cell.plan())) {
+                Optional<ConvexPolygon> wet = plan.where(Plane.level(level).minus(cell.top()));
+                if (wet.isEmpty()) {
+                    continue;
+                }
                 Cell piece = new Cell(wet.get(), List.of(), cell.top(), false);
                 trapezoid(piece, cell.top(), Plane.level(level))
                         .ifPresent(p -> areas.add(new Area("water", Texture.WATER, p)));
@@ -175,10 +178,10 @@ public final class SceneBuilder {
         }
         ground.water().ifPresent(w -> {
             for (Cell cell : ground.terrain().cells()) {
-                cell.plan()
-                        .where(Plane.level(w.level()).minus(cell.top()))
+                w.side().within(cell.plan()).stream()
+                        .flatMap(p -> p.where(Plane.level(w.level()).minus(cell.top())).stream())
                         .filter(p -> !cell.dam())
-                        .ifPresent(p -> areas.add(new Area("water", Texture.WATER, p.corners())));
+                        .forEach(p -> areas.add(new Area("water", Texture.WATER, p.corners())));
             }
         });
         return areas;
@@ -196,7 +199,10 @@ public final class SceneBuilder {
         }
         String id = topPart(cell);
         return id.equals(Terrain.DAM)
-                ? damTexture()
+                ? design.ground()
+                        .wallAt(cell.plan().centroid())
+                        .map(SceneBuilder::damTexture)
+                        .orElse(Texture.FOAM)
                 : design.ground().layer(id).map(l -> Textures.of(l, ground)).orElse(Texture.VOID);
     }
 

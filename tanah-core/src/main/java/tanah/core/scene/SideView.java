@@ -16,10 +16,12 @@ import tanah.core.design.WaterFeature;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.geometry.Plane;
 import tanah.core.geometry.Point;
+import tanah.core.ground.Basin;
 import tanah.core.ground.Cell;
 import tanah.core.ground.GroundResult;
 import tanah.core.ground.Slab;
 import tanah.core.ground.Terrain;
+import tanah.core.ground.WaterVolumes;
 import tanah.core.vessel.Vessel;
 import tanah.core.water.Circulation;
 import tanah.core.water.Run;
@@ -106,8 +108,23 @@ public final class SideView {
                 g.damVolume(),
                 g.surfaceMin(),
                 g.surfaceMax(),
-                g.water(),
+                g.water().map(SideView::turned),
                 g.underBarrier());
+    }
+
+    private static WaterVolumes turned(WaterVolumes w) {
+        Basin side = new Basin(w.side().parts().stream().map(SideView::turned).toList());
+        return new WaterVolumes(
+                w.level(),
+                w.free(),
+                w.pore(),
+                w.drainable(),
+                w.displaced(),
+                w.surface(),
+                w.depthMin(),
+                w.depthMax(),
+                w.depthMean(),
+                side);
     }
 
     private static Design turned(Design d) {

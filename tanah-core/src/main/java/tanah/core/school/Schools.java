@@ -19,6 +19,7 @@ public final class Schools {
             new School(DrainageRule.CHOICE, Stage.GROUND, List.of("layer", "none", "false_floor"));
     public static final School CHARCOAL = new School("charcoal", Stage.GROUND, List.of("layer", "mixed", "none"));
     public static final School COIR = new School("coir", Stage.GROUND, List.of("base", "part", "avoided"));
+    public static final School BARRIER = new School(BarrierSchool.CHOICE, Stage.GROUND, List.of("mesh", "none"));
 
     public static final School FILTER =
             new School(CurrentRule.CHOICE, Stage.WATER, List.of("sponge", "canister", "plants_only"));
@@ -26,7 +27,8 @@ public final class Schools {
             new School("water", Stage.WATER, List.of("fishless", "mature_medium", "plants_only"));
     public static final School DEPTH = new School("water_depth", Stage.WATER, List.of("deep", "shallow"));
     public static final School BOTTOM = new School("water_bottom", Stage.WATER, List.of("sand", "gravel", "bare"));
-    private static final List<School> ALL = List.of(DRAINAGE, CHARCOAL, COIR, FILTER, RUNNING_IN, DEPTH, BOTTOM);
+    private static final List<School> ALL =
+            List.of(DRAINAGE, BARRIER, CHARCOAL, COIR, FILTER, RUNNING_IN, DEPTH, BOTTOM);
 
     private Schools() {}
 
@@ -35,6 +37,9 @@ public final class Schools {
         List<School> open = new ArrayList<>();
         if (!design.ground().layers().isEmpty()) {
             open.add(DRAINAGE);
+        }
+        if (BarrierSchool.soil(design).isPresent()) {
+            open.add(BARRIER);
         }
         if (SoilParts.soils(design).stream().anyMatch(l -> SoilParts.isMixed(l, catalogue))) {
             open.add(CHARCOAL);
@@ -72,6 +77,7 @@ public final class Schools {
                         .findFirst()
                         .map(l -> l.is(Layer.Kind.FALSE_BOTTOM) ? "false_floor" : "layer")
                         .orElse("none");
+            case BarrierSchool.CHOICE -> BarrierSchool.of(design);
             case "charcoal" -> SoilParts.charcoal(design, catalogue);
             case "coir" -> SoilParts.coir(design, catalogue);
             case CurrentRule.CHOICE -> WaterSchools.filter(design, catalogue);
@@ -85,6 +91,7 @@ public final class Schools {
     private static Design going(Design design, School school, String option, Catalogue catalogue) {
         return switch (school.id()) {
             case DrainageRule.CHOICE -> DrainageSchool.apply(design, option, catalogue);
+            case BarrierSchool.CHOICE -> BarrierSchool.apply(design, option);
             case "charcoal" -> SoilParts.withCharcoal(design, option, catalogue);
             case "coir" -> SoilParts.withCoir(design, option, catalogue);
             case CurrentRule.CHOICE -> WaterSchools.withFilter(design, option, catalogue);

@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Range;
-import tanah.core.design.Dam;
 import tanah.core.design.Design;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.Layer;
@@ -14,10 +13,12 @@ import tanah.core.design.Solids;
 import tanah.core.design.VesselPlan;
 import tanah.core.design.WaterPart;
 import tanah.core.geometry.ConvexPolygon;
+import tanah.core.ground.Basin;
 import tanah.core.ground.Cell;
 import tanah.core.ground.GroundResult;
 import tanah.core.ground.LayerResult;
 import tanah.core.ground.Slab;
+import tanah.core.ground.WaterVolumes;
 import tanah.core.vessel.Vessel;
 import tanah.core.water.WaterProperties;
 
@@ -42,11 +43,14 @@ public final class MassModel {
                 unweighed.add(item.id());
             }
         }
-        double damDensity = design.ground().dams().stream()
-                .mapToDouble(d -> d.density().orElse(DAM_DENSITY))
-                .findFirst()
-                .orElse(0);
-        double dam = ground.damVolume() * damDensity;
+        double dam = ground.terrain().cells().stream()
+                .filter(Cell::dam)
+                .mapToDouble(c -> c.plan().integral(c.top())
+                        * design.ground()
+                                .wallAt(c.plan().centroid())
+                                .flatMap(d -> d.density().stream().boxed().findFirst())
+                                .orElse(DAM_DENSITY))
+                .sum();
         double dry = ground.layers().stream().mapToDouble(LayerResult::dryMass).sum();
         double water = groundWater(design, ground);
         double free = ground.water()
@@ -76,9 +80,7 @@ public final class MassModel {
 
     /** Water in the layers (kg): drainage full; soil at what it holds drained, full below the level of its side. */
     private static double groundWater(Design design, GroundResult ground) {
-        boolean sealed = design.ground().dams().stream().anyMatch(Dam::isWatertight);
-        Optional<ConvexPolygon> side =
-                sealed ? design.water().flatMap(w -> w.sideRegion()).map(Layer.Region::outline) : Optional.empty();
+        Basin side = ground.water().map(WaterVolumes::side).orElse(Basin.EVERYWHERE);
         OptionalDouble level =
                 ground.water().map(w -> OptionalDouble.of(w.level())).orElse(OptionalDouble.empty());
         double sum = 0;
@@ -97,15 +99,13 @@ public final class MassModel {
         return sum * WATER_DENSITY;
     }
 
-    private static double submerged(GroundResult ground, String layer, double level, Optional<ConvexPolygon> side) {
+    private static double submerged(GroundResult ground, String layer, double level, Basin side) {
         double sum = 0;
         for (Cell cell : ground.terrain().cells()) {
             Optional<Slab> slab = cell.slab(layer);
-            Optional<ConvexPolygon> here =
-                    side.isEmpty() ? Optional.of(cell.plan()) : cell.plan().intersect(side.get());
-            if (slab.isPresent() && here.isPresent()) {
-                sum += here.get().roomBelow(slab.get().lower(), level)
-                        - here.get().roomBelow(slab.get().upper(), level);
+            for (ConvexPolygon here : slab.isPresent() ? side.within(cell.plan()) : List.<ConvexPolygon>of()) {
+                sum += here.roomBelow(slab.get().lower(), level)
+                        - here.roomBelow(slab.get().upper(), level);
             }
         }
         return sum;

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.VesselModel;
+import tanah.core.design.Dam;
 import tanah.core.design.Design;
 import tanah.core.design.VesselPlan;
 import tanah.core.finding.Finding;
@@ -77,7 +78,12 @@ public final class PaneRules {
     }
 
     private static Finding divider(Design design, PanePlate.Result wall, PaneResult p) {
-        String id = design.ground().dams().get(0).id();
+        String id = design.ground().walls().stream()
+                .filter(Dam::isWatertight)
+                .filter(d -> d.kind().equals("glass") || d.kind().equals("acrylic"))
+                .findFirst()
+                .orElseThrow()
+                .id();
         boolean stop = wall.stress() > p.limit();
         boolean caution = wall.stress() > p.working();
         Severity severity = stop ? Severity.STOP : caution ? Severity.CAUTION : Severity.GOOD;

@@ -103,10 +103,8 @@ public final class PieceProposal {
     private static boolean inWater(GroundResult ground, ConvexPolygon plan, double base) {
         return ground.water()
                 .filter(w -> base < w.level())
-                .filter(w -> w.side().isEmpty()
-                        || w.side()
-                                .get()
-                                .contains(plan.centroid().x(), plan.centroid().y()))
+                .filter(w ->
+                        w.side().contains(plan.centroid().x(), plan.centroid().y()))
                 .isPresent();
     }
 

@@ -89,12 +89,9 @@ public final class CurrentRule {
         double x = 0;
         double y = 0;
         for (Cell cell : ground.terrain().cells()) {
-            Optional<ConvexPolygon> plan = w.side().isEmpty()
-                    ? Optional.of(cell.plan())
-                    : cell.plan().intersect(w.side().get());
-            if (plan.isPresent()) {
-                double free = plan.get().roomBelow(cell.top(), w.level());
-                Point middle = plan.get().centroid();
+            for (ConvexPolygon plan : w.side().within(cell.plan())) {
+                double free = plan.roomBelow(cell.top(), w.level());
+                Point middle = plan.centroid();
                 volume += free;
                 x += free * middle.x();
                 y += free * middle.y();

@@ -4,11 +4,11 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.geometry.Plane;
 import tanah.core.geometry.Point;
+import tanah.core.ground.Basin;
 import tanah.core.ground.Cell;
 import tanah.core.ground.Terrain;
 import tanah.core.ground.WaterVolumes;
@@ -65,24 +65,21 @@ public record Exits(double trapped, OptionalDouble gentlest) {
         return piece.wet() || Math.atan(piece.top().gradient()) <= way.steepest() + 1e-12;
     }
 
-    private static List<Piece> pieces(Terrain terrain, double level, Optional<ConvexPolygon> side) {
+    private static List<Piece> pieces(Terrain terrain, double level, Basin side) {
         List<Piece> pieces = new ArrayList<>();
         for (Cell cell : terrain.cells()) {
-            List<ConvexPolygon> dry = new ArrayList<>();
-            Optional<ConvexPolygon> inside = Optional.of(cell.plan());
-            if (side.isPresent()) {
-                dry.addAll(cell.plan().subtract(side.get()));
-                inside = cell.plan().intersect(side.get());
-            }
+            List<ConvexPolygon> dry = new ArrayList<>(side.beside(cell.plan()));
+            List<ConvexPolygon> inside = side.within(cell.plan());
             Plane depth = new Plane(level - LEVEL, 0, 0).minus(cell.top());
             Plane over = new Plane(-depth.constant(), -depth.alongX(), -depth.alongY());
             if (depth.gradient() < 1e-12) {
                 boolean wet = depth.constant() > 0;
-                inside.ifPresent(p -> pieces.add(new Piece(p, cell.top(), wet, cell.dam())));
+                inside.forEach(p -> pieces.add(new Piece(p, cell.top(), wet, cell.dam())));
             } else {
-                inside.flatMap(p -> p.where(depth))
-                        .ifPresent(p -> pieces.add(new Piece(p, cell.top(), true, cell.dam())));
-                inside.flatMap(p -> p.where(over)).ifPresent(dry::add);
+                inside.stream()
+                        .flatMap(p -> p.where(depth).stream())
+                        .forEach(p -> pieces.add(new Piece(p, cell.top(), true, cell.dam())));
+                inside.stream().flatMap(p -> p.where(over).stream()).forEach(dry::add);
             }
             dry.forEach(p -> pieces.add(new Piece(p, cell.top(), false, cell.dam())));
         }

@@ -82,7 +82,7 @@ public record LandWater(
         double buried = design.ground().layers().stream()
                 .mapToDouble(l -> l.options().displaced().orElse(0))
                 .sum();
-        Optional<Dam> wall = design.ground().dams().stream().filter(Dam::isWall).findFirst();
+        Optional<Dam> wall = design.ground().lowestWall();
         return new LandWater(
                 w,
                 highest,
@@ -95,7 +95,7 @@ public record LandWater(
                 vessel.brim() - bulk - ground.damVolume() - w.free() - hardscape + buried,
                 wall.isPresent() ? OptionalDouble.of(wall.get().top() - highest) : OptionalDouble.empty(),
                 vessel.rim() - highest,
-                wall.filter(Dam::isWatertight).isPresent() ? Optional.empty() : wicking(design, ground, highest));
+                design.ground().isSealed() ? Optional.empty() : wicking(design, ground, highest));
     }
 
     private static double total(Design design, GroundResult ground, WaterVolumes w, double level) {

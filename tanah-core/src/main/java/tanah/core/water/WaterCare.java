@@ -101,7 +101,12 @@ public record WaterCare(
 
     /** Length of wetted panes (m): the edges of the water's plan that lie at a wall of the box. */
     private static double panes(Vessel vessel, WaterVolumes w) {
-        ConvexPolygon plan = w.side().orElse(vessel.outline());
+        return w.side().within(vessel.outline()).stream()
+                .mapToDouble(p -> panes(vessel, p))
+                .sum();
+    }
+
+    private static double panes(Vessel vessel, ConvexPolygon plan) {
         List<Point> p = plan.corners();
         double sum = 0;
         for (int i = 0; i < p.size(); i++) {

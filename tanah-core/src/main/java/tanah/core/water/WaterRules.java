@@ -36,10 +36,8 @@ public final class WaterRules {
 
     public static List<Finding> judge(Design design, GroundResult ground, LandWater state) {
         List<Finding> findings = new ArrayList<>();
-        design.ground().dams().stream().filter(Dam::isWall).findFirst().ifPresent(dam -> {
-            dam(design, dam, state).ifPresent(findings::add);
-            seal(dam).ifPresent(findings::add);
-        });
+        design.ground().lowestWall().flatMap(dam -> dam(design, dam, state)).ifPresent(findings::add);
+        design.ground().walls().forEach(dam -> seal(dam).ifPresent(findings::add));
         rim(state).ifPresent(findings::add);
         state.wicking().ifPresent(w -> findings.add(wicking(design, ground, state, w)));
         return findings;

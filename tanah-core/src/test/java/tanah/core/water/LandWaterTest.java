@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.math.BigDecimal;
 import java.util.List;
-import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Assumptions;
@@ -13,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
 import tanah.core.design.Layer;
 import tanah.core.design.Surface;
+import tanah.core.ground.Basin;
 import tanah.core.ground.GroundResult;
 import tanah.core.ground.Reservoir;
 import tanah.core.ground.WaterVolumes;
@@ -63,7 +63,7 @@ class LandWaterTest {
                                         number(inputs, "total_l") / 1000,
                                         false,
                                         0.5,
-                                        Optional.empty(),
+                                        Basin.EVERYWHERE,
                                         List.of())
                                 .orElseThrow();
             case "beach_free_water_l" -> 1000 * water(inputs).free();
@@ -87,7 +87,7 @@ class LandWaterTest {
 
     private static WaterVolumes water(String inputs) {
         return WaterVolumes.at(
-                beach().terrain(), beach().layers(), number(inputs, "level_cm") / 100, Optional.empty(), List.of());
+                beach().terrain(), beach().layers(), number(inputs, "level_cm") / 100, Basin.EVERYWHERE, List.of());
     }
 
     private static GroundResult beach() {

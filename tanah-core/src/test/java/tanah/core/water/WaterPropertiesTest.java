@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import tanah.core.ground.Basin;
 import tanah.core.ground.GroundResult;
 import tanah.core.ground.WaterVolumes;
 import tanah.core.testing.TestDesigns;
@@ -33,19 +33,19 @@ class WaterPropertiesTest {
         List<WaterVolumes.Body> bodies = List.of(new WaterVolumes.Body(2 * LITRE, 0.05, 0.1));
         double before = -1;
         for (double h = 0.02; h < 0.58; h += 0.04) {
-            WaterVolumes w = WaterVolumes.at(ground.terrain(), ground.layers(), h, Optional.empty(), bodies);
+            WaterVolumes w = WaterVolumes.at(ground.terrain(), ground.layers(), h, Basin.EVERYWHERE, bodies);
             assertThat(w.total()).isGreaterThanOrEqualTo(before - 1e-12);
             before = w.total();
             if (w.total() > 1e-6) {
                 double again = WaterVolumes.level(
-                                ground.terrain(), ground.layers(), w.total(), false, 0.6, Optional.empty(), bodies)
+                                ground.terrain(), ground.layers(), w.total(), false, 0.6, Basin.EVERYWHERE, bodies)
                         .orElseThrow();
-                double back = WaterVolumes.at(ground.terrain(), ground.layers(), again, Optional.empty(), bodies)
+                double back = WaterVolumes.at(ground.terrain(), ground.layers(), again, Basin.EVERYWHERE, bodies)
                         .total();
                 assertThat(back).isCloseTo(w.total(), within(1e-9));
             }
         }
-        assertThat(WaterVolumes.level(ground.terrain(), ground.layers(), 1, false, 0.6, Optional.empty(), bodies))
+        assertThat(WaterVolumes.level(ground.terrain(), ground.layers(), 1, false, 0.6, Basin.EVERYWHERE, bodies))
                 .as("a cubic metre does not fit")
                 .isEmpty();
     }

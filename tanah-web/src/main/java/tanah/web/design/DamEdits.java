@@ -9,8 +9,10 @@ import tanah.core.design.Dam;
 import tanah.core.design.DamMove;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
+import tanah.core.design.Surface;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.geometry.ConvexPolygon;
+import tanah.core.vessel.Vessel;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.forms.FieldErrors;
 import tanah.web.shell.Words;
@@ -35,56 +37,38 @@ class DamEdits {
 
     EditOutcome apply(Design design, Dam dam, EditForm form, FieldErrors errors) {
         String name = names.of(dam.id(), design, catalogues.of(design));
-        double left = DamMove.edge(dam.region().outline(), false);
-        double right = DamMove.edge(dam.region().outline(), true);
         Optional<NumberField> number = WaterFields.of(form.opWord(), WaterFields.DAM);
         if (number.isPresent()) {
-            double length = Evaluator.evaluate(design, catalogues.of(design))
+            NumberField field = Evaluator.evaluate(design, catalogues.of(design))
                     .vessel()
-                    .map(v -> v.length())
-                    .orElse(0.0);
-            NumberField field = bounded(number.get(), left, right, length);
+                    .map(v -> bounded(number.get(), dam, v))
+                    .orElse(number.get());
             OptionalDouble value = field.read(form, errors);
             double v = value.orElse(0);
-            return switch (field.op()) {
-                case "dam-x" ->
-                    numbers.apply(
-                            design,
-                            form,
-                            field,
-                            name,
-                            OptionalDouble.of(left),
-                            value,
-                            errors,
-                            () -> DamMove.to(design, dam.id(), v, v + right - left));
-                case "dam-width" ->
-                    numbers.apply(
-                            design,
-                            form,
-                            field,
-                            name,
-                            OptionalDouble.of(right - left),
-                            value,
-                            errors,
-                            () -> DamMove.to(design, dam.id(), left, left + v));
-                default ->
-                    numbers.apply(
-                            design,
-                            form,
-                            field,
-                            name,
-                            OptionalDouble.of(dam.top()),
-                            value,
-                            errors,
-                            () -> changed(design, dam, d -> d.at(d.region(), v)));
-            };
+            return numbers.apply(
+                    design,
+                    form,
+                    field,
+                    name,
+                    OptionalDouble.of(stands(field, dam)),
+                    value,
+                    errors,
+                    () -> with(design, dam, field, v));
         }
         return switch (form.opWord()) {
             case "dam-kind" -> kind(design, dam, form, errors);
+            case "dam-remove" ->
+                new EditOutcome(
+                        sided(design.withGround(design.ground()
+                                .withDams(design.ground().dams().stream()
+                                        .filter(d -> !d.id().equals(dam.id()))
+                                        .toList()))),
+                        words.of("edit.removed", name),
+                        WaterEdits.BODY);
             case "dam-seal" -> {
                 boolean sealed = form.valueText().equals("true") && dam.canSeal();
                 yield new EditOutcome(
-                        sided(changed(design, dam, d -> d.of(d.kind(), sealed)), dam),
+                        sided(changed(design, dam, d -> d.of(d.kind(), sealed))),
                         words.of(sealed ? "edit.sealed" : "edit.open", words.of("dam." + dam.kind())),
                         dam.id());
             }
@@ -95,10 +79,42 @@ class DamEdits {
         };
     }
 
-    private static NumberField bounded(NumberField field, double left, double right, double length) {
+    private static double edge(Dam dam, Surface.Axis axis, boolean far) {
+        return DamMove.edge(dam.region().outline(), axis, far);
+    }
+
+    private static Surface.Axis axis(NumberField field) {
+        return field.equals(WaterFields.DAM_X) || field.equals(WaterFields.DAM_WIDTH) ? Surface.Axis.X : Surface.Axis.Y;
+    }
+
+    private static double stands(NumberField field, Dam dam) {
+        double near = edge(dam, axis(field), false);
         return switch (field.op()) {
-            case "dam-x" -> field.upTo(length - (right - left) - THINNEST);
-            case "dam-width" -> field.upTo(length - left - THINNEST);
+            case "dam-x", "dam-y" -> near;
+            case "dam-width", "dam-depth" -> edge(dam, axis(field), true) - near;
+            default -> dam.top();
+        };
+    }
+
+    private static Design with(Design design, Dam dam, NumberField field, double value) {
+        double near = edge(dam, axis(field), false);
+        double far = edge(dam, axis(field), true);
+        return switch (field.op()) {
+            case "dam-x", "dam-y" -> DamMove.to(design, dam.id(), axis(field), value, value + far - near);
+            case "dam-width", "dam-depth" -> DamMove.to(design, dam.id(), axis(field), near, near + value);
+            default -> changed(design, dam, d -> d.at(d.region(), value));
+        };
+    }
+
+    private static NumberField bounded(NumberField field, Dam dam, Vessel vessel) {
+        double near = edge(dam, axis(field), false);
+        double far = edge(dam, axis(field), true);
+        return switch (field.op()) {
+            // a wall may not lie against the side: there would be no water beside it
+            case "dam-x" -> field.upTo(vessel.length() - (far - near) - THINNEST);
+            case "dam-width" -> field.upTo(vessel.length() - near - THINNEST);
+            case "dam-y" -> field.upTo(vessel.width() - (far - near));
+            case "dam-depth" -> field.upTo(vessel.width() - near);
             default -> field;
         };
     }
@@ -112,16 +128,17 @@ class DamEdits {
         boolean sealed =
                 dam.isWatertight() && List.of("foam", "glass", "acrylic").contains(kind);
         return new EditOutcome(
-                sided(changed(design, dam, d -> d.of(kind, sealed)), dam),
+                sided(changed(design, dam, d -> d.of(kind, sealed))),
                 words.of("dam." + dam.kind()) + " → " + words.of("dam." + kind),
                 dam.id());
     }
 
     /** A sealed wall keeps the water on the side where its bottom lies; through an open one it finds its level. */
-    private Design sided(Design design, Dam dam) {
-        if (design.ground().dams().stream().noneMatch(Dam::isWatertight)) {
+    private Design sided(Design design) {
+        if (!design.ground().isSealed() || design.ground().walls().size() > 1) {
             return design.withWater(design.water().map(w -> w.withSide(Optional.empty())));
         }
+        Dam dam = design.ground().walls().get(0);
         double left = DamMove.edge(dam.region().outline(), false);
         double right = DamMove.edge(dam.region().outline(), true);
         return Evaluator.evaluate(design, catalogues.of(design))
@@ -145,9 +162,6 @@ class DamEdits {
     }
 
     private static Design changed(Design design, Dam dam, UnaryOperator<Dam> change) {
-        return design.withGround(design.ground()
-                .withDams(design.ground().dams().stream()
-                        .map(d -> d.id().equals(dam.id()) ? change.apply(d) : d)
-                        .toList()));
+        return design.withGround(design.ground().changeDam(dam.id(), change));
     }
 }

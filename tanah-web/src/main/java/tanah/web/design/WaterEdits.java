@@ -12,6 +12,7 @@ import tanah.core.design.WaterPart;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.finding.Stage;
+import tanah.core.water.BodyProposal;
 import tanah.core.water.WaterProposal;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.forms.FieldErrors;
@@ -151,6 +152,7 @@ class WaterEdits implements StageEdits {
                         words.of("edit.tap"),
                         TAP);
             case "add-ramp" -> addRamp(design, w, errors);
+            case "add-pool", "add-islet" -> addBody(design, form.opWord().equals("add-islet"), errors);
             case "drain" ->
                 new EditOutcome(
                         design.withWater(Optional.empty()), words.of("edit.removed", words.of("part.water")), "");
@@ -171,6 +173,22 @@ class WaterEdits implements StageEdits {
                 t.chlorine(),
                 Optional.of(chloramine),
                 t.conductivity());
+    }
+
+    private EditOutcome addBody(Design design, boolean islet, FieldErrors errors) {
+        Evaluation e = Evaluator.evaluate(design, catalogues.of(design));
+        if (e.vessel().isEmpty()) {
+            errors.add("form", "error.vessel.first");
+            return EditOutcome.none(design, BODY);
+        }
+        Optional<Design> made = islet
+                ? BodyProposal.islet(design, e.ground().orElseThrow())
+                : BodyProposal.secondWater(design, e.vessel().get());
+        if (made.isEmpty()) {
+            errors.add("form", islet ? "error.islet.small" : "error.pool.none");
+            return EditOutcome.none(design, BODY);
+        }
+        return new EditOutcome(made.get(), words.of(islet ? "edit.islet" : "edit.pool"), BODY);
     }
 
     private EditOutcome addRamp(Design design, WaterPart w, FieldErrors errors) {

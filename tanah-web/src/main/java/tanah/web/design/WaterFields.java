@@ -25,8 +25,10 @@ final class WaterFields {
 
     static final NumberField DAM_X = NumberField.length("dam-x", 0.01, LONGEST, 0.5);
     static final NumberField DAM_WIDTH = NumberField.length("dam-width", 0.003, 0.5, 0.5);
+    static final NumberField DAM_Y = NumberField.length("dam-y", 0, LONGEST, 0.5);
+    static final NumberField DAM_DEPTH = NumberField.length("dam-depth", 0.003, LONGEST, 0.5);
     static final NumberField DAM_TOP = NumberField.length("dam-top", 0.01, DEEPEST, 0.5);
-    static final List<NumberField> DAM = List.of(DAM_X, DAM_WIDTH, DAM_TOP);
+    static final List<NumberField> DAM = List.of(DAM_X, DAM_WIDTH, DAM_Y, DAM_DEPTH, DAM_TOP);
 
     static final NumberField FOOT = NumberField.length("ramp-foot", 0, DEEPEST, 0.5);
     static final NumberField TOP = NumberField.length("ramp-top", 0.01, DEEPEST, 0.5);

@@ -8,6 +8,7 @@ import tanah.core.design.ChangeSchedule;
 import tanah.core.design.Dam;
 import tanah.core.design.DamMove;
 import tanah.core.design.Ramp;
+import tanah.core.design.Surface;
 import tanah.core.design.Tap;
 import tanah.core.design.WaterPart;
 import tanah.core.evaluate.Evaluation;
@@ -29,6 +30,8 @@ class WaterParts {
             "water.per_level",
             "water.land_share",
             "water.water_share",
+            "water.bodies",
+            "water.islets",
             "water.over_dam",
             "water.under_rim",
             "water.soil_gap",
@@ -91,6 +94,8 @@ class WaterParts {
                 open
                         ? List.of(
                                 new PartView.Act("add-ramp", "", words.of("act.add_ramp")),
+                                new PartView.Act("add-pool", "", words.of("act.add_pool")),
+                                new PartView.Act("add-islet", "", words.of("act.add_islet")),
                                 new PartView.Act("drain", "", words.of("act.no_water")))
                         : List.of(),
                 open ? numbers(BODY_NUMBERS, e) : List.of());
@@ -115,6 +120,10 @@ class WaterParts {
                         .toList()));
         fields.add(WaterFields.DAM_X.view(d.id(), left, words));
         fields.add(WaterFields.DAM_WIDTH.view(d.id(), right - left, words));
+        double front = DamMove.edge(d.region().outline(), Surface.Axis.Y, false);
+        fields.add(WaterFields.DAM_Y.view(d.id(), front, words));
+        fields.add(WaterFields.DAM_DEPTH.view(
+                d.id(), DamMove.edge(d.region().outline(), Surface.Axis.Y, true) - front, words));
         fields.add(WaterFields.DAM_TOP.view(d.id(), d.top(), words));
         if (d.canSeal()) {
             fields.add(yesNo("dam-seal", d.id(), d.isWatertight(), "seal"));
@@ -131,7 +140,9 @@ class WaterParts {
                 Numbers.lengthWithUnit(d.top()),
                 open,
                 open ? fields : List.of(),
-                List.of(),
+                open && e.design().ground().dams().size() > 1
+                        ? List.of(new PartView.Act("dam-remove", "", words.of("pit.take_out")))
+                        : List.of(),
                 List.of());
     }
 

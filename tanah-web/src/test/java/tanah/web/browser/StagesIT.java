@@ -192,6 +192,26 @@ class StagesIT extends BrowserTest {
     }
 
     @Test
+    void aSecondWaterAndAnIsletAreLaidAndTakenOut() {
+        begun();
+        StagePage stage = StagePage.open(page, "water").press("Make a water part");
+        assertThat(stage.selected()).containsText("Water");
+        StagePage.shown(page, () -> stage.press("A second water beyond the land"));
+        assertThat(stage.number("Separate waters")).containsText("2");
+        StagePage.shown(page, () -> stage.press("An islet"));
+        assertThat(stage.number("Islets")).containsText("m²");
+        StagePage.shown(page, () -> stage.press("A second water beyond the land"));
+        assertThat(page.locator("#pit .field-error")).containsText("one wall");
+        stage.open("dam-2").type("dam-y", "-3");
+        assertThat(stage.error()).isVisible();
+        assertThat(stage.field("dam-y")).hasValue("-3");
+        StagePage.shown(page, () -> stage.press("Take out"));
+        assertThat(page.locator("[data-select='dam-2']")).hasCount(0);
+        stage.open("water");
+        assertThat(stage.number("Separate waters")).hasCount(0);
+    }
+
+    @Test
     void theSchoolsOfTheWaterAreComparedAndChosen() {
         begun();
         StagePage.open(page, "water").press("Make a water part");
