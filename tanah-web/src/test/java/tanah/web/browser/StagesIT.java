@@ -201,7 +201,7 @@ class StagesIT extends BrowserTest {
         StagePage.shown(page, () -> stage.press("An islet"));
         assertThat(stage.number("Islets")).containsText("m²");
         StagePage.shown(page, () -> stage.press("A second water beyond the land"));
-        assertThat(page.locator("#pit .field-error")).containsText("one wall");
+        assertThat(page.locator("#pit .message.stop")).containsText("one wall");
         stage.open("dam-2").type("dam-y", "-3");
         assertThat(stage.error()).isVisible();
         assertThat(stage.field("dam-y")).hasValue("-3");
