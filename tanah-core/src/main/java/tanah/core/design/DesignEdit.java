@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.finding.Remedy.Action;
@@ -37,6 +38,14 @@ public final class DesignEdit {
                     design,
                     design.ground()
                             .change(a.layer(), l -> l.withOptions(l.options().withMesh(true))));
+        }
+        if (action instanceof Action.SetMeshHole a) {
+            return ground(
+                    design,
+                    design.ground()
+                            .change(
+                                    a.layer(),
+                                    l -> l.withOptions(l.options().withMeshHole(OptionalDouble.of(a.hole())))));
         }
         if (action instanceof Action.AddDrainage a) {
             return ground(design, design.ground().insert(0, drainage(design, a.media(), a.depth())));

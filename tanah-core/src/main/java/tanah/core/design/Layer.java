@@ -51,6 +51,7 @@ public record Layer(
      * @param burrow           meant to be dug in
      * @param retained         held by stones or roots, so slopes stay
      * @param mesh             separator under it, default true
+     * @param meshHole         opening of that separator (m)
      * @param needsMinDepth    least depth anywhere (m)
      * @param acceptFertiliser fertilised soil accepted
      * @param supportShare     solid share of a false bottom, default 0.05
@@ -65,6 +66,7 @@ public record Layer(
             Optional<Boolean> burrow,
             Optional<Boolean> retained,
             Optional<Boolean> mesh,
+            OptionalDouble meshHole,
             OptionalDouble needsMinDepth,
             Optional<Boolean> acceptFertiliser,
             OptionalDouble supportShare,
@@ -80,6 +82,7 @@ public record Layer(
                 Optional.empty(),
                 Optional.empty(),
                 OptionalDouble.empty(),
+                OptionalDouble.empty(),
                 Optional.empty(),
                 OptionalDouble.empty(),
                 OptionalDouble.empty());
@@ -94,6 +97,41 @@ public record Layer(
                     burrow,
                     retained,
                     Optional.of(laid),
+                    meshHole,
+                    needsMinDepth,
+                    acceptFertiliser,
+                    supportShare,
+                    voidOpen);
+        }
+
+        public Options withMeshHole(OptionalDouble opening) {
+            return new Options(
+                    bagVolume,
+                    bagPrice,
+                    waste,
+                    displaced,
+                    aquatic,
+                    burrow,
+                    retained,
+                    mesh,
+                    opening,
+                    needsMinDepth,
+                    acceptFertiliser,
+                    supportShare,
+                    voidOpen);
+        }
+
+        public Options withRetained(boolean held) {
+            return new Options(
+                    bagVolume,
+                    bagPrice,
+                    waste,
+                    displaced,
+                    aquatic,
+                    burrow,
+                    Optional.of(held),
+                    mesh,
+                    meshHole,
                     needsMinDepth,
                     acceptFertiliser,
                     supportShare,
@@ -110,6 +148,7 @@ public record Layer(
                     burrow,
                     retained,
                     mesh,
+                    meshHole,
                     needsMinDepth,
                     acceptFertiliser,
                     supportShare,
@@ -126,6 +165,7 @@ public record Layer(
                     burrow,
                     retained,
                     mesh,
+                    meshHole,
                     needsMinDepth,
                     acceptFertiliser,
                     supportShare,

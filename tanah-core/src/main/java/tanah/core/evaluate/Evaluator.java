@@ -32,6 +32,7 @@ import tanah.core.ground.FertiliserRule;
 import tanah.core.ground.GroundModel;
 import tanah.core.ground.GroundResult;
 import tanah.core.ground.LimeRule;
+import tanah.core.ground.MeshHoleRule;
 import tanah.core.ground.MeshRule;
 import tanah.core.ground.MinDepthRule;
 import tanah.core.ground.PerchedWaterRule;
@@ -171,6 +172,7 @@ public final class Evaluator {
         findings.addAll(SlopeRule.judge(layers, ground, vessel.width()));
         layers.forEach(l -> MinDepthRule.judge(l, ground).ifPresent(findings::add));
         MeshRule.judge(layers, ground).ifPresent(findings::add);
+        MeshHoleRule.judge(layers, ground).ifPresent(findings::add);
         findings.addAll(FertiliserRule.judge(animals, layers, ground));
         for (Inhabitant animal : animals) {
             DiggingDepthRule.judge(animal, layers, ground).ifPresent(findings::add);

@@ -54,6 +54,9 @@ public record Remedy(String key, List<Measure> measures, List<String> words, Act
         /** Lay the separator under a layer. */
         record SetMesh(String layer) implements Action {}
 
+        /** Give the separator under a layer another opening (m). */
+        record SetMeshHole(String layer, double hole) implements Action {}
+
         /** Put a layer of drainage of this depth (m) under everything. */
         record AddDrainage(String media, double depth) implements Action {}
 

@@ -95,20 +95,8 @@ public final class BodyProposal {
                 .filter(p -> p.area() >= LEAST_ISLET)
                 .filter(p -> p.corners().stream().allMatch(q -> widest.get().contains(q.x(), q.y())));
         return place.map(region -> {
-            Layer.Options none = Layer.Options.NONE.withAquatic(true);
-            Layer.Options held = new Layer.Options(
-                    none.bagVolume(),
-                    none.bagPrice(),
-                    none.waste(),
-                    none.displaced(),
-                    none.aquatic(),
-                    none.burrow(),
-                    Optional.of(true),
-                    Optional.of(false),
-                    none.needsMinDepth(),
-                    none.acceptFertiliser(),
-                    none.supportShare(),
-                    none.voidOpen());
+            Layer.Options held =
+                    Layer.Options.NONE.withAquatic(true).withRetained(true).withMesh(false);
             Layer layer = DesignEdit.layer(design, Layer.Kind.SUBSTRATE, ISLET_MEDIUM, STEP);
             Layer islet = new Layer(
                     Ids.free(design, "islet"),

@@ -201,6 +201,7 @@ public final class DesignWriter {
         put(node, "burrow", o.burrow());
         put(node, "retained", o.retained());
         put(node, "mesh", o.mesh());
+        put(node, "mesh_hole_mm", o.meshHole(), Unit.MILLIMETRE);
         put(node, "needs_min_depth_cm", o.needsMinDepth(), Unit.CENTIMETRE);
         put(node, "accept_fertiliser", o.acceptFertiliser());
         put(node, "support_frac", o.supportShare(), Unit.SHARE);

@@ -54,6 +54,7 @@ final class GroundDecoder {
                         f.flag("burrow"),
                         f.flag("retained"),
                         f.flag("mesh"),
+                        f.optional("mesh_hole_mm", Unit.MILLIMETRE),
                         f.optional("needs_min_depth_cm", Unit.CENTIMETRE),
                         f.flag("accept_fertiliser"),
                         f.optional("support_frac", Unit.SHARE),

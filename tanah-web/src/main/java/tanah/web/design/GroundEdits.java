@@ -17,6 +17,7 @@ import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.Stage;
 import tanah.core.ground.DrainageRule;
 import tanah.core.ground.LayerResult;
+import tanah.core.ground.MeshHoleRule;
 import tanah.core.school.Schools;
 import tanah.core.units.Unit;
 import tanah.web.catalogue.Catalogues;
@@ -36,15 +37,23 @@ class GroundEdits implements StageEdits {
     private final PartNames names;
     private final RemedyEdit remedies;
     private final MixEdits mixes;
+    private final NumberEdit numbers;
     private final Words common;
     private final Clock clock;
 
     GroundEdits(
-            Catalogues catalogues, PartNames names, RemedyEdit remedies, MixEdits mixes, Words common, Clock clock) {
+            Catalogues catalogues,
+            PartNames names,
+            RemedyEdit remedies,
+            MixEdits mixes,
+            NumberEdit numbers,
+            Words common,
+            Clock clock) {
         this.catalogues = catalogues;
         this.names = names;
         this.remedies = remedies;
         this.mixes = mixes;
+        this.numbers = numbers;
         this.common = common;
         this.clock = clock;
     }
@@ -68,6 +77,7 @@ class GroundEdits implements StageEdits {
             case "media" -> media(design, form, errors);
             case "bag" -> bag(design, form, errors);
             case "mesh" -> mesh(design, form);
+            case "mesh-hole" -> meshHole(design, form, errors);
             case "add" -> add(design, form, errors);
             case "remove" ->
                 act(design, new Action.RemoveLayer(form.partId()), common.of("edit.removed", name(design, form)), "");
@@ -191,6 +201,25 @@ class GroundEdits implements StageEdits {
         Design changed = design.withGround(design.ground()
                 .change(form.partId(), l -> l.withOptions(l.options().withMesh(laid))));
         return new EditOutcome(changed, common.of(laid ? "edit.mesh" : "edit.no_mesh"), form.partId());
+    }
+
+    private EditOutcome meshHole(Design design, EditForm form, FieldErrors errors) {
+        OptionalDouble hole = LayerParts.MESH_HOLE.read(form, errors);
+        Optional<Layer> layer = known(design, form, errors);
+        if (layer.isEmpty()) {
+            return EditOutcome.none(design, form.partId());
+        }
+        double stood = layer.get().options().meshHole().orElse(MeshHoleRule.USUAL);
+        return numbers.apply(
+                design,
+                form,
+                LayerParts.MESH_HOLE,
+                name(design, form),
+                OptionalDouble.of(stood),
+                hole,
+                errors,
+                () -> design.withGround(design.ground()
+                        .change(form.partId(), l -> l.withOptions(l.options().withMeshHole(hole)))));
     }
 
     private EditOutcome add(Design design, EditForm form, FieldErrors errors) {

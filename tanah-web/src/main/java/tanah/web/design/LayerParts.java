@@ -14,7 +14,9 @@ import tanah.core.design.Recipe;
 import tanah.core.design.Surface;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.ground.LayerResult;
+import tanah.core.ground.MeshHoleRule;
 import tanah.core.scene.Textures;
+import tanah.core.units.Unit;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.forms.Numbers;
 import tanah.web.shell.Words;
@@ -22,6 +24,7 @@ import tanah.web.shell.Words;
 /** The layers of the ground as rows with their fields. */
 @Component
 class LayerParts {
+    static final NumberField MESH_HOLE = NumberField.plain("mesh-hole", Unit.MILLIMETRE, 1e-5, 0.05);
     private final Catalogues catalogues;
     private final PartNames names;
     private final Words common;
@@ -69,6 +72,7 @@ class LayerParts {
                         ? Numbers.upTo(layer.options().bagPrice().getAsDouble(), 2)
                         : "",
                 layer.options().hasMesh(),
+                MESH_HOLE.show(layer.options().meshHole().orElse(MeshHoleRule.USUAL)),
                 result == null ? List.of() : numbers(result, packs(result)),
                 result == null || result.components().size() < 2
                         ? List.of()

@@ -18,6 +18,7 @@ import java.util.Optional;
  * @param bag      litres of the bag it is bought in, or empty
  * @param price    of that bag, or empty
  * @param mesh     whether a separator lies under it
+ * @param meshHole opening of that separator (mm)
  * @param numbers  label and value, in order
  * @param parts    loose litres of each component
  * @param mix      of what and how it behaves; of the selected layer only
@@ -36,6 +37,7 @@ public record LayerView(
         String bag,
         String price,
         boolean mesh,
+        String meshHole,
         List<Row> numbers,
         List<Row> parts,
         Optional<MixView> mix,
