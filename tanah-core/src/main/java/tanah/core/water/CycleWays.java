@@ -2,12 +2,23 @@ package tanah.core.water;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.animal.Inhabitant;
 import tanah.core.catalogue.Species;
+import tanah.core.finding.Finding;
+import tanah.core.finding.Measure;
+import tanah.core.finding.Place;
+import tanah.core.finding.Remedy;
+import tanah.core.finding.RuleId;
+import tanah.core.finding.Severity;
+import tanah.core.finding.Stage;
+import tanah.core.units.Unit;
 
 /** The ways in which one and the same water can be run in, side by side. */
 public final class CycleWays {
+    public static final RuleId HARMS = new RuleId("GW-091");
+
     private static final double MEAL = 0.04; // of the body mass, from memory
     private static final double PROTEIN = 0.2; // of live food, from memory
     private static final double NITROGEN = 0.16; // of protein, common practice
@@ -27,9 +38,25 @@ public final class CycleWays {
      * @param course day by day
      */
     public record Way(NitrogenPlan plan, NitrogenCycle.Course course) {
-        /** Whether its ammonia would harm at its peak what lives in it (GW-091): only where an animal does. */
+        /** Whether its ammonia would harm at its peak what lives in it: only where an animal does. */
         public boolean harms() {
             return plan.school() == NitrogenPlan.School.SINGLE && course.peakUnionised() > Ammonia.SAFE;
+        }
+
+        /** The harm as a finding: a stop above 0.05 mg/l of un-ionised ammonia nitrogen, a caution above 0.02. */
+        public Optional<Finding> judge() {
+            if (!harms()) {
+                return Optional.empty();
+            }
+            boolean stop = course.peakUnionised() > Ammonia.HARMFUL;
+            return Optional.of(Finding.of(
+                    HARMS,
+                    stop ? Severity.STOP : Severity.CAUTION,
+                    Place.of(Stage.WATER),
+                    List.of(
+                            new Measure("peak", course.peakUnionised(), Unit.MILLIGRAM_PER_LITRE),
+                            new Measure("safe", Ammonia.SAFE, Unit.MILLIGRAM_PER_LITRE)),
+                    List.of(Remedy.byHand("lighter-start"))));
         }
     }
 

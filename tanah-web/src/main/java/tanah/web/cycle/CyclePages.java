@@ -5,18 +5,24 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import org.springframework.stereotype.Component;
+import tanah.core.commission.SettlingRule;
 import tanah.core.evaluate.Evaluation;
+import tanah.core.finding.Finding;
 import tanah.core.water.CycleWays;
 import tanah.core.water.NitrogenCycle;
 import tanah.core.water.NitrogenCycle.Day;
 import tanah.core.water.NitrogenPlan;
 import tanah.core.water.WaterCare;
+import tanah.web.design.FindingWords;
+import tanah.web.design.PlainNote;
 import tanah.web.forms.Numbers;
+import tanah.web.log.LogSigns;
 import tanah.web.log.Reading;
 import tanah.web.log.ReadingService;
 import tanah.web.shell.Words;
@@ -35,9 +41,13 @@ class CyclePages {
     private static final int LEAST_DAYS = 28;
 
     private final ReadingService readings;
+    private final LogSigns signs;
+    private final FindingWords findings;
     private final Words words;
 
-    CyclePages(ReadingService readings, Words words) {
+    CyclePages(ReadingService readings, LogSigns signs, FindingWords findings, Words words) {
+        this.signs = signs;
+        this.findings = findings;
         this.readings = readings;
         this.words = words;
     }
@@ -45,7 +55,7 @@ class CyclePages {
     CycleView view(long keeper, long enclosure, Evaluation e, String asked, Optional<LocalDate> typed) {
         Optional<NitrogenPlan> base = e.care().flatMap(WaterCare::cycle);
         if (base.isEmpty()) {
-            return new CycleView(false, List.of(), "", "", List.of(), "", 0);
+            return new CycleView(false, List.of(), "", "", List.of(), "", 0, proof(keeper, enclosure, e, List.of()));
         }
         double load = e.animals().stream().findFirst().map(CycleWays::load).orElse(0.0);
         List<CycleWays.Way> ways = CycleWays.of(base.get(), load);
@@ -70,7 +80,25 @@ class CyclePages {
                 chart(course, shown, all, began),
                 table(course, shown),
                 began.map(LocalDate::toString).orElse(""),
-                began.isEmpty() ? 0 : all.size());
+                began.isEmpty() ? 0 : all.size(),
+                proof(
+                        keeper,
+                        enclosure,
+                        e,
+                        ways.stream()
+                                .filter(w -> w.plan().school() == base.get().school())
+                                .toList()));
+    }
+
+    /** What the log proves so far, and what the way that was chosen would do to the animal. */
+    private List<PlainNote> proof(long keeper, long enclosure, Evaluation e, List<CycleWays.Way> taken) {
+        List<Finding> all = new ArrayList<>(signs.judge(keeper, enclosure, e));
+        taken.forEach(w -> w.judge().ifPresent(all::add));
+        return all.stream()
+                .filter(f -> !f.rule().equals(SettlingRule.ID))
+                .sorted(Comparator.comparing(Finding::severity))
+                .map(findings::plain)
+                .toList();
     }
 
     private static String word(CycleWays.Way way) {

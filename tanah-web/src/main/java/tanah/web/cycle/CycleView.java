@@ -1,6 +1,7 @@
 package tanah.web.cycle;
 
 import java.util.List;
+import tanah.web.design.PlainNote;
 
 /**
  * The page of running in.
@@ -12,12 +13,21 @@ import java.util.List;
  * @param days   the same as a table
  * @param began  day that counts as the first, as the page's field holds it
  * @param read   how many readings lie over the chart
+ * @param proof  what the log says of it
  */
 public record CycleView(
-        boolean known, List<Way> ways, String chosen, String chart, List<Day> days, String began, int read) {
+        boolean known,
+        List<Way> ways,
+        String chosen,
+        String chart,
+        List<Day> days,
+        String began,
+        int read,
+        List<PlainNote> proof) {
     public CycleView {
         ways = List.copyOf(ways);
         days = List.copyOf(days);
+        proof = List.copyOf(proof);
     }
 
     /**

@@ -20,6 +20,15 @@ public class FindingWords {
         this.words = words;
     }
 
+    /** A finding with what may be done about it, all as words. */
+    public PlainNote plain(Finding finding) {
+        return new PlainNote(
+                finding.severity(),
+                title(finding),
+                reason(finding),
+                finding.remedies().stream().map(this::remedy).toList());
+    }
+
     public String title(Finding finding) {
         return words(finding, "");
     }

@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * Something that happened at an enclosure.
  *
- * @param kind       fed, misted, cleaned, shed, moult, weighed, seen, died, planted or note
+ * @param kind       fed, misted, cleaned, shed, moult, weighed, seen, died, planted, moved_in, dosed, new_mould, springtails or note
  * @param note       free text
  * @param massG      of the animal, where it was weighed
  * @param happenedAt when

@@ -11,6 +11,11 @@ interface EventMapper {
     List<Event> newest(
             @Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId, @Param("most") int most);
 
+    List<Event> ofKinds(
+            @Param("keeperId") long keeperId,
+            @Param("enclosureId") long enclosureId,
+            @Param("kinds") List<String> kinds);
+
     Optional<Event> find(
             @Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId, @Param("id") long id);
 

@@ -14,8 +14,21 @@ import tanah.web.shell.Words;
 /** Events as the logbook shows them. */
 @Component
 class EventPages {
-    static final List<String> KINDS =
-            List.of("fed", "misted", "cleaned", "shed", "moult", "weighed", "seen", "planted", "died", "note");
+    static final List<String> KINDS = List.of(
+            "fed",
+            "misted",
+            "cleaned",
+            "shed",
+            "moult",
+            "weighed",
+            "seen",
+            "planted",
+            "moved_in",
+            "dosed",
+            "new_mould",
+            "springtails",
+            "died",
+            "note");
     private static final int MOST = 60;
 
     private final EventService events;

@@ -24,6 +24,11 @@ public class EventService {
         return events.newest(keeperId, enclosure, most);
     }
 
+    /** All events of some kinds, oldest first. */
+    public List<Event> ofKinds(long keeperId, long enclosure, List<String> kinds) {
+        return events.ofKinds(keeperId, enclosure, kinds);
+    }
+
     public Event get(long keeperId, long enclosure, long id) {
         return events.find(keeperId, enclosure, id).orElseThrow(() -> new NotFoundException("event " + id));
     }

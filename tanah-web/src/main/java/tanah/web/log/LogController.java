@@ -19,6 +19,7 @@ import tanah.core.finding.Stage;
 import tanah.web.account.Keeper;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.DesignPages;
+import tanah.web.design.FindingWords;
 import tanah.web.design.SheetOptions;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
@@ -44,6 +45,8 @@ class LogController {
     private final Kinds kinds;
     private final Words common;
     private final EventPages events;
+    private final LogSigns signs;
+    private final FindingWords findings;
     private final PhonePages phones;
     private final PlaceCodes codes;
 
@@ -59,6 +62,8 @@ class LogController {
             Kinds kinds,
             Words common,
             EventPages events,
+            LogSigns signs,
+            FindingWords findings,
             PhonePages phones,
             PlaceCodes codes) {
         this.phones = phones;
@@ -66,6 +71,8 @@ class LogController {
         this.kinds = kinds;
         this.common = common;
         this.events = events;
+        this.signs = signs;
+        this.findings = findings;
         this.enclosures = enclosures;
         this.readings = readings;
         this.reader = reader;
@@ -239,6 +246,11 @@ class LogController {
                 designs.view(keeper.id(), enclosure, e, Stage.LOG, new SheetOptions("section", "", null, 340, 230)));
         model.addAttribute("drawing", phones.drawing(enclosure, e));
         events.fill(model, keeper, enclosure);
+        model.addAttribute(
+                "signs",
+                signs.judge(keeper.id(), enclosure.id(), e).stream()
+                        .map(findings::plain)
+                        .toList());
         model.addAttribute("chosen", chosen);
         model.addAttribute("days", span);
         model.addAttribute("spans", SPANS);

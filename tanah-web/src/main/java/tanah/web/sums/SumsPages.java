@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
 import tanah.core.evaluate.Evaluation;
-import tanah.core.finding.Finding;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.FindingWords;
 import tanah.web.design.PartNames;
@@ -19,7 +18,6 @@ import tanah.web.sums.SumsView.Field;
 import tanah.web.sums.SumsView.Option;
 import tanah.web.sums.SumsView.Row;
 import tanah.web.sums.SumsView.Section;
-import tanah.web.sums.SumsView.Verdict;
 
 /** Puts the page of sums together. */
 @Component
@@ -39,7 +37,8 @@ class SumsPages {
                 new WaterSums.Nitrate(),
                 new WaterSums.Blend(),
                 new WaterSums.TopUp(),
-                new GlueSum());
+                new GlueSum(),
+                new CureSum());
         this.findings = findings;
         this.errorWords = errorWords;
         this.names = names;
@@ -99,21 +98,13 @@ class SumsPages {
                 outcome.rows().stream()
                         .map(r -> new Row(words.of("sums.row." + r.key()), r.value()))
                         .toList(),
-                outcome.finding().map(this::verdict),
+                outcome.finding().map(findings::plain),
                 outcome.days().stream()
                         .map(d -> new SumsView.Day(
                                 String.valueOf(d.day()),
                                 Numbers.lengthWithUnit(d.front()),
                                 Numbers.volumeWithUnit(d.passed())))
                         .toList());
-    }
-
-    private Verdict verdict(Finding f) {
-        return new Verdict(
-                f.severity(),
-                findings.title(f),
-                findings.reason(f),
-                f.remedies().stream().map(findings::remedy).toList());
     }
 
     /** What was answered, read and checked. */

@@ -2,7 +2,7 @@ package tanah.web.sums;
 
 import java.util.List;
 import java.util.Optional;
-import tanah.core.finding.Severity;
+import tanah.web.design.PlainNote;
 
 /** The sections of the page. */
 public record SumsView(List<Section> sections) {
@@ -17,7 +17,7 @@ public record SumsView(List<Section> sections) {
      * @param verdict what that means
      * @param table   day by day, or empty
      */
-    public record Section(String id, List<Field> fields, List<Row> rows, Optional<Verdict> verdict, List<Day> table) {
+    public record Section(String id, List<Field> fields, List<Row> rows, Optional<PlainNote> verdict, List<Day> table) {
         public Section {
             fields = List.copyOf(fields);
             rows = List.copyOf(rows);
@@ -43,13 +43,6 @@ public record SumsView(List<Section> sections) {
 
     /** A result. */
     public record Row(String label, String value) {}
-
-    /** What a result means, in the words of its rule. */
-    public record Verdict(Severity severity, String title, String reason, List<String> remedies) {
-        public Verdict {
-            remedies = List.copyOf(remedies);
-        }
-    }
 
     /** A day of a course. */
     public record Day(String day, String front, String passed) {}

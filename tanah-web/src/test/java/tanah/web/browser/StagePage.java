@@ -86,6 +86,12 @@ record StagePage(Page page) {
         return this;
     }
 
+    /** The first draft of land and water, stored and shown. */
+    StagePage makeWater() {
+        shown(page, () -> press("Make a water part"));
+        return this;
+    }
+
     StagePage open(String part) {
         page.locator("[data-select='" + part + "']").click();
         page.locator(".layer.selected [data-select='" + part + "']").waitFor();

@@ -93,7 +93,7 @@ class StagesIT extends BrowserTest {
     @Test
     void waterIsMadeDraggedAndJudged() {
         begun();
-        StagePage stage = StagePage.open(page, "water").press("Make a water part");
+        StagePage stage = StagePage.open(page, "water").makeWater();
         assertThat(stage.saved()).containsText("Revision 2");
         assertThat(stage.number("Turns over")).containsText("L");
         double level = Double.parseDouble(stage.field("level").inputValue());
@@ -115,7 +115,7 @@ class StagesIT extends BrowserTest {
     @Test
     void theShoreIsMovedAndTheWallChanged() {
         begun();
-        StagePage stage = StagePage.open(page, "water").press("Make a water part");
+        StagePage stage = StagePage.open(page, "water").makeWater();
         assertThat(stage.saved()).containsText("Revision 2");
         String land = stage.number("Land, of the floor").innerText();
         stage.open("dam").drag(stage.handle("dam-x").locator(".tab"), 8, 0);
@@ -136,7 +136,7 @@ class StagesIT extends BrowserTest {
     @Test
     void runningWaterIsAddedFedMovedAndTakenOut() {
         begun();
-        StagePage stage = StagePage.open(page, "water").press("Make a water part");
+        StagePage stage = StagePage.open(page, "water").makeWater();
         assertThat(stage.saved()).containsText("Revision 2");
         stage.add("feature:drip_wall");
         assertThat(stage.saved()).containsText("Revision 3");
@@ -179,7 +179,7 @@ class StagesIT extends BrowserTest {
     @Test
     void aHeaterIsPlannedSetAndJudged() {
         begun();
-        StagePage stage = StagePage.open(page, "water").press("Make a water part");
+        StagePage stage = StagePage.open(page, "water").makeWater();
         stage.add("water-heater-10w");
         assertThat(stage.selected()).containsText("10 W");
         assertThat(stage.field("device-guard")).hasValue("true");
@@ -194,7 +194,7 @@ class StagesIT extends BrowserTest {
     @Test
     void aSecondWaterAndAnIsletAreLaidAndTakenOut() {
         begun();
-        StagePage stage = StagePage.open(page, "water").press("Make a water part");
+        StagePage stage = StagePage.open(page, "water").makeWater();
         assertThat(stage.selected()).containsText("Water");
         StagePage.shown(page, () -> stage.press("A second water beyond the land"));
         assertThat(stage.number("Separate waters")).containsText("2");
@@ -212,9 +212,25 @@ class StagesIT extends BrowserTest {
     }
 
     @Test
+    void anAnimalThatMovesInBeforeTheWaterIsProvenIsAStop() {
+        begun();
+        StagePage.open(page, "water").makeWater();
+        page.locator(".school-lines").first().waitFor();
+        page.navigate(page.url().replaceFirst("/water.*", "/log"));
+        assertThat(page.locator("#events .note")).hasCount(0);
+        page.locator("#events a.btn-line").click();
+        page.locator("[name=kind]").selectOption("moved_in");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Write it down"))
+                .click();
+        assertThat(page.locator("#events .note").first()).containsText("before the water is proven");
+        page.navigate(page.url().replaceFirst("/log.*", "/water/cycle"));
+        assertThat(page.locator(".note")).containsText("0 of 3 clean tests");
+    }
+
+    @Test
     void theSchoolsOfTheWaterAreComparedAndChosen() {
         begun();
-        StagePage.open(page, "water").press("Make a water part");
+        StagePage.open(page, "water").makeWater();
         page.locator(".school-lines a[href$='/schools/filter']").click();
         assertThat(page.locator(".school-card")).hasCount(3);
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Choose: Sponge"))
@@ -229,7 +245,7 @@ class StagesIT extends BrowserTest {
     @Test
     void theSideIsAThirdViewThatIsCutAtADistanceOfItsOwn() {
         begun();
-        StagePage stage = StagePage.open(page, "water").press("Make a water part");
+        StagePage stage = StagePage.open(page, "water").makeWater();
         assertThat(stage.saved()).containsText("Revision 2");
         String front = page.locator("#cut").inputValue();
         page.locator("[data-look][value='side']").click();
@@ -249,7 +265,7 @@ class StagesIT extends BrowserTest {
     @Test
     void sumsAreReckonedBesideThePlan() {
         begun();
-        StagePage.open(page, "water").press("Make a water part");
+        StagePage.open(page, "water").makeWater();
         page.locator("[href$='/sums']").click();
         Locator changer = page.locator("#changer");
         // nothing is judged on numbers that nobody gave
@@ -287,7 +303,7 @@ class StagesIT extends BrowserTest {
     @Test
     void theWaterRunsInByThreeWaysOnceTheTapIsKnown() {
         begun();
-        StagePage stage = StagePage.open(page, "water").press("Make a water part");
+        StagePage stage = StagePage.open(page, "water").makeWater();
         assertThat(stage.saved()).containsText("Revision 2");
         String water = page.url();
         page.navigate(water.replaceFirst("/water.*", "/water/cycle"));
@@ -343,7 +359,7 @@ class StagesIT extends BrowserTest {
     void aHomeBetweenLandAndWaterIsPlannedToTheSheet(String species, String vessel, int width) {
         page.setViewportSize(width, width < 500 ? 844 : 800);
         begun(species, vessel);
-        StagePage stage = StagePage.open(page, "water").press("Make a water part");
+        StagePage stage = StagePage.open(page, "water").makeWater();
         assertThat(stage.saved()).containsText("Revision 2");
         assertThat(stage.number("Turns over")).containsText("L");
         assertThat(page.getByText("No way out of the water")).hasCount(0);

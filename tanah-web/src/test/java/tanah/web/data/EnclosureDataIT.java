@@ -113,6 +113,8 @@ class EnclosureDataIT {
         Reading.New row = reading(1, 20, NOON);
         return statement
                 .getBoundSql(java.util.Map.of(
+                        "kinds",
+                        List.of("fed"),
                         "rows",
                         List.of(row),
                         "row",
