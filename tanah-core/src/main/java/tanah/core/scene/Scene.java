@@ -72,6 +72,33 @@ public record Scene(
         strata = List.copyOf(strata);
     }
 
+    /** The same scene with other ramps. */
+    Scene withRamps(List<Line> changed) {
+        return new Scene(
+                length,
+                width,
+                height,
+                pane,
+                lidMesh,
+                frontLip,
+                cut,
+                section,
+                plan,
+                outline,
+                water,
+                waterLevel,
+                solids,
+                behind,
+                pieces,
+                changed,
+                devices,
+                flows,
+                barriers,
+                animals,
+                marks,
+                strata);
+    }
+
     /**
      * A filled polygon.
      *

@@ -6,15 +6,12 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.animal.Inhabitant;
 import tanah.core.design.Dam;
-import tanah.core.design.DamMove;
 import tanah.core.design.Design;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.Layer;
 import tanah.core.design.PieceMove;
 import tanah.core.design.Probe;
-import tanah.core.design.Ramp;
 import tanah.core.design.VesselPlan;
-import tanah.core.design.WaterPart;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.geometry.Plane;
 import tanah.core.geometry.Point;
@@ -90,7 +87,9 @@ public final class SceneBuilder {
                 solids(),
                 behind(),
                 pieces(),
-                ramps(),
+                RampPlace.of(design, vessel, ground).stream()
+                        .map(RampPlace::line)
+                        .toList(),
                 WaterScene.devices(circulation),
                 WaterScene.flows(design, vessel, circulation),
                 barriers(),
@@ -184,6 +183,7 @@ public final class SceneBuilder {
                         .forEach(p -> areas.add(new Area("water", Texture.WATER, p.corners())));
             }
         });
+        RampPlace.of(design, vessel, ground).forEach(r -> r.area().ifPresent(areas::add));
         return areas;
     }
 
@@ -244,22 +244,6 @@ public final class SceneBuilder {
                 .sorted(java.util.Comparator.comparingDouble(HardscapeItem::top))
                 .map(item -> new Area(item.id(), Textures.of(item), item.outline()))
                 .toList();
-    }
-
-    /** Ramps rise towards the wall, or to the right where there is none; they end at its near face. */
-    private List<Scene.Line> ramps() {
-        List<Scene.Line> lines = new ArrayList<>();
-        for (Ramp ramp : design.water().map(WaterPart::ramps).orElse(List.of())) {
-            double run = Math.sqrt(Math.max(
-                    0, ramp.length() * ramp.length() - (ramp.top() - ramp.foot()) * (ramp.top() - ramp.foot())));
-            double end = design.ground().dams().stream()
-                    .findFirst()
-                    .map(d -> DamMove.edge(d.region().outline(), false))
-                    .orElse(vessel.length());
-            double start = Math.max(0, end - run);
-            lines.add(new Scene.Line(ramp.id(), List.of(new Point(start, ramp.foot()), new Point(end, ramp.top()))));
-        }
-        return lines;
     }
 
     private List<Scene.Line> barriers() {

@@ -28,7 +28,7 @@ import tanah.core.water.Run;
 
 /**
  * The enclosure cut along its side and seen from the right: the front is at the left of the drawing. It is the section of
- * the same enclosure with length and width exchanged. Ramps are left out; they are drawn along the front only.
+ * the same enclosure with length and width exchanged.
  */
 public final class SideView {
     private SideView() {}
@@ -42,14 +42,18 @@ public final class SideView {
             List<Inhabitant> animals,
             double lidMesh,
             OptionalDouble cut) {
-        return SceneBuilder.build(
+        double at = cut.orElse(vessel.length() / 2);
+        Scene scene = SceneBuilder.build(
                 turned(design),
                 turned(vessel),
                 turned(ground),
                 circulation.map(SideView::turned),
                 animals,
                 lidMesh,
-                OptionalDouble.of(cut.orElse(vessel.length() / 2)));
+                OptionalDouble.of(at));
+        return scene.withRamps(RampPlace.of(design, vessel, ground).stream()
+                .flatMap(r -> r.across(at).stream())
+                .toList());
     }
 
     private static Point turned(Point p) {
