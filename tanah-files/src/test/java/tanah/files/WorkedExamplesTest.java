@@ -4,7 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
-import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -65,8 +66,9 @@ class WorkedExamplesTest {
     }
 
     private static JsonNode evaluate(String example) {
-        try (InputStream in = WorkedExamplesTest.class.getResourceAsStream("/worked/" + example + ".json")) {
-            Parsed parsed = new DesignReader(CATALOGUE).read(in.readAllBytes());
+        try {
+            Parsed parsed = new DesignReader(CATALOGUE)
+                    .read(Files.readAllBytes(Path.of("..", "docs", "examples", example + ".json")));
             assertThat(parsed).isInstanceOf(Parsed.Accepted.class);
             String json = EvaluationWriter.write(Evaluator.evaluate(((Parsed.Accepted) parsed).design(), CATALOGUE));
             return JsonMapper.builder().build().readTree(json);
