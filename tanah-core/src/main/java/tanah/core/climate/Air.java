@@ -1,0 +1,43 @@
+package tanah.core.climate;
+
+/** The part of a balance of the zones that heat and vapour share: mixing between zones and the flow through. */
+final class Air {
+    private Air() {}
+
+    /**
+     * Adds mixing and the flow through to a matrix and its right side.
+     *
+     * @param carried by a kg of air: its specific heat, or 1 for vapour
+     * @param right   gets what the entering air brings
+     * @param outside value of the room's air
+     */
+    static void mix(
+            Banded a, Network net, Vents vents, Coefficients k, double carried, double[] right, double outside) {
+        double through = MoistAir.DENSITY * Math.abs(k.through()) * carried;
+        boolean reversed = k.through() < 0;
+        double[] in = reversed ? vents.leaves : vents.enters;
+        double[] out = reversed ? vents.enters : vents.leaves;
+        for (int i = 0; i < net.links.size(); i++) {
+            Network.Link l = net.links.get(i);
+            double g = carried * k.link[i];
+            a.add(l.a(), l.a(), g);
+            a.add(l.b(), l.b(), g);
+            a.add(l.a(), l.b(), -g);
+            a.add(l.b(), l.a(), -g);
+            double f = through * (reversed ? -vents.flow[i] : vents.flow[i]);
+            if (f > 0) {
+                a.add(l.a(), l.a(), f);
+                a.add(l.b(), l.a(), -f);
+            } else if (f < 0) {
+                a.add(l.b(), l.b(), -f);
+                a.add(l.a(), l.b(), f);
+            }
+        }
+        if (through > 0) {
+            for (int n = 0; n < net.grid.zones; n++) {
+                a.add(n, n, through * out[n]);
+                right[n] += through * in[n] * outside;
+            }
+        }
+    }
+}

@@ -1,0 +1,71 @@
+package tanah.core.climate;
+
+/**
+ * Where the heat goes (W); what is given equals what leaves and what is stored.
+ *
+ * @param power  of all devices at their duties
+ * @param direct of it that never enters
+ * @param panes  through sides and lid
+ * @param base   through the bottom
+ * @param edge   from the ground and the water through the sides
+ * @param vent   with the air
+ * @param mesh   radiated through the mesh
+ * @param latent taken up by evaporation, less what condensation gives back
+ * @param stored in air, ground, panes, platforms and water
+ */
+public record Balance(
+        double power,
+        double direct,
+        double panes,
+        double base,
+        double edge,
+        double vent,
+        double mesh,
+        double latent,
+        double stored) {
+    /** What is not accounted for (W); nothing but round-off. */
+    public double gap() {
+        return power - direct - panes - base - edge - vent - mesh - latent - stored;
+    }
+
+    static Balance of(
+            ClimateModel model, Room room, State s, Coefficients k, double latent, double[] duty, double stored) {
+        Network net = model.net;
+        Grid g = net.grid;
+        double power = 0;
+        double direct = 0;
+        double base = 0;
+        for (int i = 0; i < duty.length; i++) {
+            power += duty[i] * model.enclosure().fixtures().get(i).power();
+            direct += duty[i] * model.sources(i).room;
+            for (int t = 0; t < g.tiles; t++) {
+                base += duty[i] * model.sources(i).base[t] * (1 - net.baseShare[t]);
+            }
+        }
+        double panes = 0;
+        for (int p = 0; p < net.patches; p++) {
+            panes += net.patchOut[p] * (s.paneOut[p] - room.celsius());
+        }
+        double edge = 0;
+        for (int t = 0; t < g.tiles; t++) {
+            if (g.isLand(t)) {
+                base += net.downToRoom[t] * (s.cell[(Grid.DEEP - 1) * g.tiles + t] - room.celsius());
+                for (int c = 0; c < Grid.DEEP; c++) {
+                    edge += net.edge[c * g.tiles + t] * (s.cell[c * g.tiles + t] - room.celsius());
+                }
+            }
+        }
+        for (int w = 0; w < g.waters; w++) {
+            base += net.waterBase[w] * (s.water[w] - room.celsius());
+            edge += net.waterEdge[w] * (s.water[w] - room.celsius());
+        }
+        double vent = 0;
+        double through = MoistAir.DENSITY * Math.abs(k.through());
+        double[] out = k.through() < 0 ? model.vents.enters : model.vents.leaves;
+        for (int n = 0; n < g.zones; n++) {
+            vent += MoistAir.HEAT * (k.exchange[n] + through * out[n]) * (s.air[n] - room.celsius());
+        }
+        return new Balance(
+                power, direct, panes, base, edge, vent, k.mesh() * (s.star - room.celsius()), latent, stored);
+    }
+}

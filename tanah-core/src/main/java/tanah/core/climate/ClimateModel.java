@@ -1,0 +1,183 @@
+package tanah.core.climate;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import tanah.core.climate.ClimateCase.Outside;
+
+/**
+ * The climate of one enclosure: a two-scale model of air zones and of finer tiles, patches and platforms. What depends on
+ * geometry alone is computed once.
+ */
+public final class ClimateModel {
+    private static final int MOST_ROUNDS = 200;
+    private static final double HUMIDITY_SETTLED = 1e-6;
+    private static final int FIRST_ROUNDS = 3;
+    private static final int SWEEPS = 6;
+
+    final Network net;
+    final Vents vents;
+    private final List<Sources> sources;
+
+    private ClimateModel(Network net, List<Sources> sources) {
+        this.net = net;
+        this.vents = new Vents(net);
+        this.sources = List.copyOf(sources);
+    }
+
+    /**
+     * @throws IllegalArgumentException for an enclosure that cannot be: no floor at a place, ground above the lid
+     */
+    public static ClimateModel of(ClimateCase enclosure, Factors factors) {
+        Grid grid = new Grid(enclosure);
+        if (!(grid.air > 0)) {
+            throw new IllegalArgumentException("no air over the ground");
+        }
+        Network net = new Network(grid, factors);
+        DeviceHeat heat = new DeviceHeat(net);
+        List<Sources> sources = new ArrayList<>();
+        for (Fixture f : enclosure.fixtures()) {
+            sources.add(heat.of(f));
+        }
+        return new ClimateModel(net, sources);
+    }
+
+    ClimateCase enclosure() {
+        return net.grid.enclosure;
+    }
+
+    Sources sources(int fixture) {
+        return sources.get(fixture);
+    }
+
+    /** Where the heat of a device goes at full power. */
+    public HeatSplit split(int fixture) {
+        Sources s = sources.get(fixture);
+        return new HeatSplit(
+                Sources.total(s.tile),
+                Sources.total(s.cell),
+                Sources.total(s.base),
+                Sources.total(s.paneIn) + Sources.total(s.paneOut),
+                Sources.total(s.platform),
+                Sources.total(s.foliage),
+                Sources.total(s.zone),
+                s.star,
+                Sources.total(s.water),
+                s.room);
+    }
+
+    /**
+     * The steady state of a day or a night that lasts for ever.
+     *
+     * @param outside   room
+     * @param lit       whether the lamps' day holds: set points, schedules and leaves follow it
+     * @param from      a state to start from, such as that before an edit
+     * @param tolerance K
+     */
+    public Steady steady(Outside outside, boolean lit, Optional<Steady> from, double tolerance) {
+        ClimateCase c = enclosure();
+        double hour = lit ? c.lightsOn() + c.photoperiod() / 2 : c.lightsOn() + c.photoperiod() / 2 + 12;
+        double[] available = new double[c.fixtures().size()];
+        for (int i = 0; i < available.length; i++) {
+            available[i] = c.fixtures().get(i).available(hour, c.lightsOn(), c.photoperiod());
+        }
+        return steady(Room.of(outside, c.pressure()), lit, available, lit ? 1 : 0, from, tolerance);
+    }
+
+    /** @param dayShare by which set points of day and night are weighed */
+    Steady steady(
+            Room room, boolean lit, double[] available, double dayShare, Optional<Steady> from, double tolerance) {
+        State s = from.map(f -> f.state().copy(net))
+                .orElseGet(() -> State.even(net, room.celsius() + 1, room.humidity()));
+        Stores stores = new Stores(net);
+        double[] duty = available.clone();
+        Coefficients k = null;
+        double change = Double.MAX_VALUE;
+        int round = 0;
+        for (; round < MOST_ROUNDS; round++) {
+            double floor = round < FIRST_ROUNDS ? Coefficients.FIRST_SPEED : 0;
+            Coefficients now = Coefficients.at(net, vents, s, released(duty), floor, room, 1);
+            if (k == null) {
+                k = now;
+            } else {
+                k.toward(now, round <= 30 ? 0.5 : round <= 80 ? 0.3 : 0.15);
+            }
+            double step = round <= 30 ? 0.9 : round <= 80 ? 0.6 : 0.3;
+            Vapour vapour = new Vapour(net, vents, k, s, stores, room, lit, 0, new double[net.grid.zones]);
+            vapour.solve(s.humidity);
+            double moved = 0;
+            for (int n = 0; n < s.humidity.length; n++) {
+                double d = vapour.humidity[n] - s.humidity[n];
+                moved = Math.max(moved, Math.abs(d));
+                s.humidity[n] += step * d;
+            }
+            HeatStep heat = new HeatStep(net, vents, k, Latent.of(net, vapour, s), 0, s);
+            State next = controlled(heat, room, s, available, dayShare, duty);
+            Sources all = all(duty);
+            for (int i = 0; i < SWEEPS; i++) {
+                heat.sweep(next, all, room.celsius());
+            }
+            change = s.toward(next, step);
+            if (!Double.isFinite(change)) {
+                break;
+            }
+            if (change < tolerance && moved < HUMIDITY_SETTLED) {
+                return Steady.of(this, room, s, k, stores, lit, duty, change, round + 1, true);
+            }
+        }
+        return Steady.of(this, room, s, java.util.Objects.requireNonNull(k), stores, lit, duty, change, round, false);
+    }
+
+    /** Heat that devices give to the air at some duties (W). */
+    double released(double[] duty) {
+        double sum = 0;
+        for (int i = 0; i < duty.length; i++) {
+            sum += duty[i] * Sources.total(sources.get(i).zone);
+        }
+        return sum;
+    }
+
+    Sources all(double[] duty) {
+        Sources sum = new Sources(net);
+        for (int i = 0; i < duty.length; i++) {
+            sum.add(sources.get(i), duty[i]);
+        }
+        return sum;
+    }
+
+    /** The state with thermostats at work; their duties are written into {@code duty}. */
+    State controlled(HeatStep heat, Room room, State start, double[] available, double dayShare, double[] duty) {
+        List<Fixture> fixtures = enclosure().fixtures();
+        List<Integer> ruled = new ArrayList<>();
+        Sources free = new Sources(net);
+        for (int i = 0; i < fixtures.size(); i++) {
+            if (fixtures.get(i).thermostat().isPresent()) {
+                ruled.add(i);
+            } else {
+                duty[i] = available[i];
+                free.add(sources.get(i), available[i]);
+            }
+        }
+        State base = heat.solve(free, room, start);
+        if (ruled.isEmpty()) {
+            return base;
+        }
+        List<State> responses = new ArrayList<>();
+        List<Fixture.Thermostat> thermostats = new ArrayList<>();
+        double[] set = new double[ruled.size()];
+        double[] most = new double[ruled.size()];
+        for (int i = 0; i < ruled.size(); i++) {
+            Fixture.Thermostat t = fixtures.get(ruled.get(i)).thermostat().orElseThrow();
+            thermostats.add(t);
+            responses.add(heat.response(sources.get(ruled.get(i))));
+            set[i] = t.night() + dayShare * (t.day() - t.night());
+            most[i] = available[ruled.get(i)];
+        }
+        double[] found = Controls.duties(net, thermostats, base, responses, set, most);
+        for (int i = 0; i < found.length; i++) {
+            duty[ruled.get(i)] = found[i];
+            base.add(responses.get(i), found[i]);
+        }
+        return base;
+    }
+}

@@ -1,0 +1,282 @@
+package tanah.core.climate;
+
+import java.util.ArrayList;
+import java.util.List;
+import tanah.core.light.Lid;
+
+/** What conducts and stores heat and does not change: ground columns, panes, platforms, water, links of the air. */
+final class Network {
+    static final double OUTER_UPRIGHT = 0.13; // m² K/W, EN ISO 6946
+    static final double OUTER_UP = 0.10; // EN ISO 6946
+    static final double OUTER_DOWN = 0.17; // EN ISO 6946
+    static final double STAND = 0.10; // m² K/W of the stand, from memory, 0 to 0.4
+    static final double WATER_FILM = 60; // W/m² K, from memory, 30 to 200
+    private static final double STABLE = 0.2 / 900; // 1/s of the longest step
+    private static final double LEAST_AREA = 1e-9;
+
+    final Grid grid;
+    final Factors factors;
+
+    // ground, per cell (layer by layer over all tiles)
+    final double[] resistance;
+    final double[] capacity;
+    final double[] edge;
+    final List<Lateral> laterals = new ArrayList<>();
+    final double[] downToRoom;
+    final double[] baseShare;
+
+    // panes
+    final int patches;
+    final int[] patchFace;
+    final int[] patchZone;
+    final double[] patchArea;
+    final double[] patchHalf;
+    final double[] patchStore;
+    final double[] patchOut;
+    /** By face: left, right, front, back, lid. */
+    final double[] faceArea = new double[5];
+
+    // platforms
+    final int platforms;
+    final int[] platformZone;
+
+    // foliage
+    final double[] leaves;
+    final double[] wettable;
+
+    // water
+    final double[] waterArea;
+    final double[] waterStore;
+    final double[] waterBase;
+    final double[] waterEdge;
+
+    final List<Link> links = new ArrayList<>();
+    final int half;
+
+    /** Two zones that touch. */
+    record Link(int a, int b, double area, double distance, boolean upright) {}
+
+    /** Two ground cells side by side and their conductance (W/K). */
+    record Lateral(int a, int b, double conductance) {}
+
+    Network(Grid grid, Factors factors) {
+        this.grid = grid;
+        this.factors = factors;
+        ClimateCase c = grid.enclosure;
+        int nt = grid.tiles;
+        resistance = new double[nt * Grid.DEEP];
+        capacity = new double[nt * Grid.DEEP];
+        edge = new double[nt * Grid.DEEP];
+        downToRoom = new double[nt];
+        baseShare = new double[nt];
+        columns();
+        laterals();
+        List<double[]> found = patches();
+        patches = found.size();
+        patchFace = new int[patches];
+        patchZone = new int[patches];
+        patchArea = new double[patches];
+        patchHalf = new double[patches];
+        patchStore = new double[patches];
+        patchOut = new double[patches];
+        for (int p = 0; p < patches; p++) {
+            patch(p, found.get(p));
+        }
+        platforms = c.platforms().size();
+        platformZone = new int[platforms];
+        for (int i = 0; i < platforms; i++) {
+            ClimateCase.Platform f = c.platforms().get(i);
+            platformZone[i] = grid.zoneAt(f.x(), f.y(), f.z() + 1e-4);
+        }
+        leaves = grid.leaves();
+        wettable = grid.wettable();
+        waterArea = new double[grid.waters];
+        waterStore = new double[grid.waters];
+        waterBase = new double[grid.waters];
+        waterEdge = new double[grid.waters];
+        waters();
+        links();
+        half = grid.nay * grid.naz;
+    }
+
+    /** Shares of heat from a bottom mat that go up. */
+    private void columns() {
+        double base = grid.enclosure.shell().bottom().resistance();
+        double down = (OUTER_DOWN + STAND) / factors.envelope();
+        int nt = grid.tiles;
+        for (int t = 0; t < nt; t++) {
+            if (!grid.isLand(t)) {
+                continue;
+            }
+            List<Sheet> layers = grid.layers(t);
+            double depth = layers.stream().mapToDouble(Sheet::thickness).sum();
+            double from = 0;
+            for (int c = 0; c < Grid.DEEP; c++) {
+                double to = from + Grid.CELLS[c] * depth;
+                double top = 0;
+                for (Sheet layer : layers) {
+                    double cut = Math.min(to, top + layer.thickness()) - Math.max(from, top);
+                    if (cut > 0) {
+                        resistance[c * nt + t] += cut / layer.conductivity();
+                        capacity[c * nt + t] += cut * layer.heat();
+                    }
+                    top += layer.thickness();
+                }
+                double high = to - from;
+                double k = high / resistance[c * nt + t];
+                for (Lid.Side side : Lid.Side.values()) {
+                    if (grid.isAt(t, side)) {
+                        double pane = grid.enclosure.shell().sides().get(side).resistance();
+                        edge[c * nt + t] += grid.along(side)
+                                * high
+                                / (grid.halfAcross(side) / k + pane + OUTER_UPRIGHT / factors.envelope());
+                    }
+                }
+                from = to;
+            }
+            double up = grid.tileArea / (resistance[5 * nt + t] / 2 + base);
+            double out = grid.tileArea / down;
+            downToRoom[t] = up * out / (up + out);
+            baseShare[t] = up / (up + out);
+        }
+    }
+
+    private double cellHeight(int c, int t) {
+        double depth = grid.layers(t).stream().mapToDouble(Sheet::thickness).sum();
+        return Grid.CELLS[c] * depth;
+    }
+
+    private void laterals() {
+        for (int t = 0; t < grid.tiles; t++) {
+            if (t / grid.nty < grid.ntx - 1) {
+                lateral(t, t + grid.nty, grid.dy / grid.dx);
+            }
+            if (t % grid.nty < grid.nty - 1) {
+                lateral(t, t + 1, grid.dx / grid.dy);
+            }
+        }
+    }
+
+    private void lateral(int a, int b, double shape) {
+        if (!grid.isLand(a) || !grid.isLand(b)) {
+            return;
+        }
+        double least = Math.min(grid.dx, grid.dy);
+        for (int c = 0; c < Grid.DEEP; c++) {
+            double ha = cellHeight(c, a);
+            double hb = cellHeight(c, b);
+            int ia = c * grid.tiles + a;
+            int ib = c * grid.tiles + b;
+            double ka = Math.min(ha / resistance[ia], STABLE * capacity[ia] / ha * least * least);
+            double kb = Math.min(hb / resistance[ib], STABLE * capacity[ib] / hb * least * least);
+            laterals.add(new Lateral(ia, ib, 2 * ka * kb / (ka + kb) * (ha + hb) / 2 * shape));
+        }
+    }
+
+    /** Face, zone and area of every patch. */
+    private List<double[]> patches() {
+        List<double[]> found = new ArrayList<>();
+        for (int i = 0; i < grid.nax; i++) {
+            for (int j = 0; j < grid.nay; j++) {
+                for (int k = 0; k < grid.naz; k++) {
+                    int n = grid.zone(i, j, k);
+                    if (i == 0) {
+                        found.add(new double[] {0, n, grid.zoneY * grid.zoneZ});
+                    }
+                    if (i == grid.nax - 1) {
+                        found.add(new double[] {1, n, grid.zoneY * grid.zoneZ});
+                    }
+                    if (j == 0) {
+                        found.add(new double[] {2, n, grid.zoneX * grid.zoneZ});
+                    }
+                    if (j == grid.nay - 1) {
+                        found.add(new double[] {3, n, grid.zoneX * grid.zoneZ});
+                    }
+                    double solid = grid.zoneX * grid.zoneY - mesh(n);
+                    if (k == grid.naz - 1 && solid > LEAST_AREA) {
+                        found.add(new double[] {4, n, solid});
+                    }
+                }
+            }
+        }
+        return found;
+    }
+
+    /** Mesh of the lid over a zone (m²), if it is a top one. */
+    double mesh(int zone) {
+        Lid lid = grid.enclosure.shell().lid();
+        if (zone % grid.naz != grid.naz - 1 || lid.meshArea() <= 0) {
+            return 0;
+        }
+        var b = grid.block(zone);
+        return Math.max(0, Math.min(b.x1(), lid.right()) - Math.max(b.x0(), lid.left()))
+                * Math.max(0, Math.min(b.y1(), lid.back()) - Math.max(b.y0(), lid.front()));
+    }
+
+    Pane pane(int face) {
+        Shell s = grid.enclosure.shell();
+        return face == 4
+                ? s.cover().orElseThrow()
+                : s.sides()
+                        .get(
+                                switch (face) {
+                                    case 0 -> Lid.Side.LEFT;
+                                    case 1 -> Lid.Side.RIGHT;
+                                    case 2 -> Lid.Side.FRONT;
+                                    default -> Lid.Side.BACK;
+                                });
+    }
+
+    private void patch(int p, double[] found) {
+        int face = (int) found[0];
+        patchFace[p] = face;
+        patchZone[p] = (int) found[1];
+        patchArea[p] = found[2];
+        faceArea[face] += found[2];
+        Pane pane = pane(face);
+        patchHalf[p] = found[2] / (pane.resistance() / 2);
+        patchStore[p] = found[2] * pane.capacity();
+        patchOut[p] = factors.envelope() * found[2] / (face == 4 ? OUTER_UP : OUTER_UPRIGHT);
+    }
+
+    private void waters() {
+        double base = grid.enclosure.shell().bottom().resistance();
+        double down = (OUTER_DOWN + STAND) / factors.envelope();
+        for (int t = 0; t < grid.tiles; t++) {
+            int w = grid.water[grid.region[t]];
+            if (w < 0) {
+                continue;
+            }
+            double depth = ((Floor.Water) grid.enclosure.floor().get(grid.region[t])).depth();
+            waterArea[w] += grid.tileArea;
+            waterStore[w] += grid.tileArea * depth * 4.18e6;
+            waterBase[w] += grid.tileArea / (1 / WATER_FILM + base + down);
+            for (Lid.Side side : Lid.Side.values()) {
+                if (grid.isAt(t, side)) {
+                    double pane = grid.enclosure.shell().sides().get(side).resistance();
+                    waterEdge[w] +=
+                            grid.along(side) * depth / (1 / WATER_FILM + pane + OUTER_UPRIGHT / factors.envelope());
+                }
+            }
+        }
+    }
+
+    private void links() {
+        for (int i = 0; i < grid.nax; i++) {
+            for (int j = 0; j < grid.nay; j++) {
+                for (int k = 0; k < grid.naz; k++) {
+                    int n = grid.zone(i, j, k);
+                    if (k + 1 < grid.naz) {
+                        links.add(new Link(n, n + 1, grid.zoneX * grid.zoneY, grid.zoneZ, true));
+                    }
+                    if (j + 1 < grid.nay) {
+                        links.add(new Link(n, grid.zone(i, j + 1, k), grid.zoneX * grid.zoneZ, grid.zoneY, false));
+                    }
+                    if (i + 1 < grid.nax) {
+                        links.add(new Link(n, grid.zone(i + 1, j, k), grid.zoneY * grid.zoneZ, grid.zoneX, false));
+                    }
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,65 @@
+package tanah.core.climate;
+
+import java.util.Arrays;
+
+/** Water held by soil, films and drainage (kg). */
+final class Stores {
+    static final double PANE_FILM = 0.06; // kg/m², from memory, 0.03 to 0.10
+    static final double LEAF_FILM = 0.10; // kg/m², from memory, 0.05 to 0.20
+    private static final double LEAST_DEEP = 0.005; // m
+    private static final double WATER = 1000; // kg/m³
+
+    final double[] skin;
+    final double[] skinRoom;
+    final double[] deep;
+    final double[] deepRoom;
+    final double[] reservoir;
+    final double[] paneFilm;
+    final double[] leafFilm;
+    final double[] leafRoom;
+    final double[] body;
+
+    Stores(Network net) {
+        Grid g = net.grid;
+        skin = new double[g.tiles];
+        skinRoom = new double[g.tiles];
+        int regions = g.enclosure.floor().size();
+        deep = new double[regions];
+        deepRoom = new double[regions];
+        reservoir = new double[regions];
+        paneFilm = new double[net.patches];
+        leafFilm = new double[g.zones];
+        leafRoom = new double[g.zones];
+        body = new double[g.waters];
+        for (int t = 0; t < g.tiles; t++) {
+            if (!g.isLand(t)) {
+                body[g.water[g.region[t]]] +=
+                        WATER * g.tileArea * ((Floor.Water) g.enclosure.floor().get(g.region[t])).depth();
+                continue;
+            }
+            Floor.Soil soil = g.land(t).soil();
+            skinRoom[t] = WATER * soil.fieldCapacity() * soil.skin() * g.tileArea;
+            skin[t] = skinRoom[t] * soil.wetSkin().orElse(soil.wet());
+            double thick = Math.max(LEAST_DEEP, soil.depth() - soil.skin());
+            deepRoom[g.region[t]] += WATER * soil.fieldCapacity() * thick * g.tileArea;
+            deep[g.region[t]] = deepRoom[g.region[t]] * soil.wet();
+            reservoir[g.region[t]] = soil.standing();
+        }
+        for (int n = 0; n < g.zones; n++) {
+            leafRoom[n] = LEAF_FILM * (net.leaves[n] + net.wettable[n]);
+        }
+    }
+
+    /** All of it (kg). */
+    double sum() {
+        double sum = 0;
+        for (double[] part : new double[][] {skin, deep, reservoir, paneFilm, leafFilm, body}) {
+            sum += Arrays.stream(part).sum();
+        }
+        return sum;
+    }
+
+    double deepSum() {
+        return Arrays.stream(deep).sum();
+    }
+}

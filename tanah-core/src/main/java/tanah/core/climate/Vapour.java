@@ -1,0 +1,272 @@
+package tanah.core.climate;
+
+/**
+ * The balance of vapour at given temperatures: what evaporates, condenses and leaves with the air. Whether a face gives
+ * or takes is found by repeating until it holds still; a store never gives more than it has.
+ */
+final class Vapour {
+    private static final double LEWIS = 0.90; // Lewis number to the power 2/3
+    private static final double DRY = 0.15; // wetness from which soil gives nothing, from memory, 0.05 to 0.25
+    private static final double SPAN = 0.60; // up to full evaporation, from memory, 0.4 to 0.8
+    private static final double STOMATA_DAY = 250; // s/m, broad-leaved shade plants, from memory, 100 to 500
+    private static final double STOMATA_NIGHT = 1500; // s/m, from memory, 800 to 3000
+    private static final double FOG = 60; // s in which fog falls out
+    private static final int ROUNDS = 8;
+    private static final int AVERAGED = 5;
+
+    private final Network net;
+    private final Grid g;
+    private final Vents vents;
+    private final Coefficients k;
+    private final State temperatures;
+    private final Stores stores;
+    private final Room room;
+    private final boolean lit;
+    private final boolean steady;
+    private final double step;
+
+    // results, kg/s unless said otherwise
+    final double[] humidity;
+    final double[] fromTile;
+    final double[] fromPane;
+    final double[] fromLeaf;
+    final double[] breathed;
+    final double[] fog;
+    final double[] flash;
+    // conductances in force (kg/s)
+    final double[] tileGain;
+    final double[] paneGain;
+    final double[] leafGain;
+    final double[] breathGain;
+
+    private final boolean[] tileFixed;
+    private final boolean[] paneFixed;
+    private final boolean[] leafFixed;
+    private boolean breathFixed;
+
+    /** @param step s; 0 for the steady state */
+    Vapour(
+            Network net,
+            Vents vents,
+            Coefficients k,
+            State temperatures,
+            Stores stores,
+            Room room,
+            boolean lit,
+            double step,
+            double[] flash) {
+        this.net = net;
+        this.g = net.grid;
+        this.vents = vents;
+        this.k = k;
+        this.temperatures = temperatures;
+        this.stores = stores;
+        this.room = room;
+        this.lit = lit;
+        this.steady = step <= 0;
+        this.step = step;
+        this.flash = flash;
+        humidity = new double[g.zones];
+        fromTile = new double[g.tiles];
+        fromPane = new double[net.patches];
+        fromLeaf = new double[g.zones];
+        breathed = new double[g.zones];
+        fog = new double[g.zones];
+        tileGain = new double[g.tiles];
+        paneGain = new double[net.patches];
+        leafGain = new double[g.zones];
+        breathGain = new double[g.zones];
+        tileFixed = new boolean[g.tiles];
+        paneFixed = new boolean[net.patches];
+        leafFixed = new boolean[g.zones];
+    }
+
+    private double saturated(double celsius) {
+        return MoistAir.saturated(Math.max(-40, Math.min(80, celsius)), g.enclosure.pressure());
+    }
+
+    /** Change of the saturated humidity with temperature, its argument kept within -40 to 80 °C. */
+    double slope(double celsius) {
+        return MoistAir.saturatedSlope(Math.max(-40, Math.min(80, celsius)), g.enclosure.pressure());
+    }
+
+    /** @param start humidities at the start of the step */
+    void solve(double[] start) {
+        double[] guess = start.clone();
+        double[] before = start.clone();
+        String flags = "";
+        for (int round = 0; round < ROUNDS; round++) {
+            String found = conductances(guess);
+            if (round > 0 && found.equals(flags) && !limited()) {
+                break;
+            }
+            flags = found;
+            balance(start);
+            fluxes();
+            double[] next = humidity.clone();
+            for (int n = 0; n < guess.length; n++) {
+                guess[n] = round + 1 >= AVERAGED ? (next[n] + before[n]) / 2 : next[n];
+            }
+            before = next;
+        }
+        fluxes();
+    }
+
+    /** Sets what is in force at a guess; the pattern of what condenses. */
+    private String conductances(double[] w) {
+        StringBuilder flags = new StringBuilder(g.tiles + net.patches + 2 * g.zones);
+        double mass = MoistAir.HEAT * LEWIS;
+        for (int t = 0; t < g.tiles; t++) {
+            boolean takes = w[g.tileZone[t]] > saturated(temperatures.surface(net, t));
+            flags.append(takes ? '1' : '0');
+            double wet = takes || !g.isLand(t) ? 1 : wetness(t);
+            tileGain[t] = wet * k.tileFilm[t] / mass;
+        }
+        for (int p = 0; p < net.patches; p++) {
+            boolean takes = w[net.patchZone[p]] > saturated(temperatures.paneIn[p]);
+            flags.append(takes ? '1' : '0');
+            double wet = takes || !steady && stores.paneFilm[p] > 0 ? 1 : 0;
+            paneGain[p] = wet * k.paneFilm[p] / mass;
+        }
+        double stomata = lit ? STOMATA_DAY : STOMATA_NIGHT;
+        double boundary = MoistAir.DENSITY * MoistAir.HEAT * LEWIS / Coefficients.LEAF_FILM;
+        boolean water = stores.deepSum() > 0;
+        for (int n = 0; n < g.zones; n++) {
+            double full = saturated(temperatures.leaf[n]);
+            boolean takes = w[n] > full;
+            boolean fogs = w[n] > saturated(temperatures.air[n]);
+            flags.append(takes ? '1' : '0').append(fogs ? '1' : '0');
+            double area = net.leaves[n] + net.wettable[n];
+            double film = stores.leafRoom[n] > 0
+                    ? Math.pow(Math.max(0, Math.min(1, stores.leafFilm[n] / stores.leafRoom[n])), 2.0 / 3)
+                    : 0;
+            leafGain[n] = (takes ? 1 : steady ? 0 : film) * Coefficients.LEAF_FILM * area / mass;
+            breathGain[n] =
+                    !takes && w[n] < full && water ? MoistAir.DENSITY * net.leaves[n] / (boundary + stomata) : 0;
+            fog[n] = fogs ? MoistAir.DENSITY * g.volume() / FOG : 0;
+        }
+        return flags.toString();
+    }
+
+    private double wetness(int t) {
+        Floor.Land land = g.land(t);
+        double share = stores.skinRoom[t] > 0 ? stores.skin[t] / stores.skinRoom[t] : 0;
+        return Math.max(0, Math.min(1, (share - DRY) / SPAN)) * (1 - 0.5 * land.cover()) * net.factors.wet();
+    }
+
+    private void balance(double[] start) {
+        Banded a = new Banded(g.zones, net.half);
+        double inertia = steady ? 0 : MoistAir.DENSITY * g.volume() / step;
+        for (int n = 0; n < g.zones; n++) {
+            a.add(n, n, inertia + k.exchange[n] + fog[n]);
+            humidity[n] = inertia * start[n]
+                    + k.exchange[n] * room.humidity()
+                    + fog[n] * saturated(temperatures.air[n])
+                    + flash[n];
+        }
+        Air.mix(a, net, vents, k, 1, humidity, room.humidity());
+        for (int t = 0; t < g.tiles; t++) {
+            give(a, g.tileZone[t], tileFixed[t], fromTile[t], tileGain[t], temperatures.surface(net, t));
+        }
+        for (int p = 0; p < net.patches; p++) {
+            give(a, net.patchZone[p], paneFixed[p], fromPane[p], paneGain[p], temperatures.paneIn[p]);
+        }
+        for (int n = 0; n < g.zones; n++) {
+            give(a, n, leafFixed[n], fromLeaf[n], leafGain[n], temperatures.leaf[n]);
+            give(a, n, breathFixed, breathed[n], breathGain[n], temperatures.leaf[n]);
+        }
+        a.factor();
+        a.solve(humidity);
+    }
+
+    private void give(Banded a, int zone, boolean fixed, double flux, double gain, double celsius) {
+        if (fixed) {
+            humidity[zone] += flux;
+        } else if (gain > 0) {
+            a.add(zone, zone, gain);
+            humidity[zone] += gain * saturated(celsius);
+        }
+    }
+
+    private void fluxes() {
+        for (int t = 0; t < g.tiles; t++) {
+            if (!tileFixed[t]) {
+                fromTile[t] = tileGain[t] * (saturated(temperatures.surface(net, t)) - humidity[g.tileZone[t]]);
+            }
+        }
+        for (int p = 0; p < net.patches; p++) {
+            if (!paneFixed[p]) {
+                fromPane[p] = paneGain[p] * (saturated(temperatures.paneIn[p]) - humidity[net.patchZone[p]]);
+            }
+        }
+        for (int n = 0; n < g.zones; n++) {
+            double full = saturated(temperatures.leaf[n]);
+            if (!leafFixed[n]) {
+                fromLeaf[n] = leafGain[n] * (full - humidity[n]);
+            }
+            if (!breathFixed) {
+                breathed[n] = breathGain[n] * (full - humidity[n]);
+            }
+        }
+    }
+
+    /** Fog that falls out of a zone (kg/s). */
+    double fogged(int n) {
+        return fog[n] * (humidity[n] - saturated(temperatures.air[n]));
+    }
+
+    /** Fixes what would give more than it has; whether anything was fixed now. */
+    private boolean limited() {
+        if (steady) {
+            return false;
+        }
+        boolean any = false;
+        for (int t = 0; t < g.tiles; t++) {
+            if (g.isLand(t) && !tileFixed[t] && fromTile[t] * step > stores.skin[t]) {
+                tileFixed[t] = true;
+                fromTile[t] = stores.skin[t] / step;
+                any = true;
+            }
+        }
+        for (int p = 0; p < net.patches; p++) {
+            if (!paneFixed[p] && fromPane[p] * step > stores.paneFilm[p]) {
+                paneFixed[p] = true;
+                fromPane[p] = stores.paneFilm[p] / step;
+                any = true;
+            }
+        }
+        double all = 0;
+        for (int n = 0; n < g.zones; n++) {
+            if (!leafFixed[n] && fromLeaf[n] * step > stores.leafFilm[n]) {
+                leafFixed[n] = true;
+                fromLeaf[n] = stores.leafFilm[n] / step;
+                any = true;
+            }
+            all += Math.max(0, breathed[n]);
+        }
+        if (!breathFixed && all * step > stores.deepSum()) {
+            breathFixed = true;
+            for (int n = 0; n < g.zones; n++) {
+                breathed[n] *= stores.deepSum() / (all * step);
+            }
+            any = true;
+        }
+        return any;
+    }
+
+    boolean isTileFixed(int t) {
+        return tileFixed[t];
+    }
+
+    boolean isPaneFixed(int p) {
+        return paneFixed[p];
+    }
+
+    boolean isLeafFixed(int n) {
+        return leafFixed[n];
+    }
+
+    boolean isBreathFixed() {
+        return breathFixed;
+    }
+}
