@@ -6,14 +6,18 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import org.junit.jupiter.api.Assumptions;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
 import tanah.core.climate.Balance;
 import tanah.core.climate.ClimateCase;
 import tanah.core.climate.ClimateModel;
+import tanah.core.climate.DayCourse;
+import tanah.core.climate.DayRun;
 import tanah.core.climate.Factors;
 import tanah.core.climate.HeatSplit;
+import tanah.core.climate.LightMap;
 import tanah.core.climate.Places;
 import tanah.core.climate.Steady;
 
@@ -24,6 +28,7 @@ import tanah.core.climate.Steady;
 class WorkedClimateTest {
     private static final Map<String, ClimateModel> MODELS = new HashMap<>();
     private static final Map<String, Steady> STATES = new HashMap<>();
+    private static final Map<String, DayCourse> DAYS = new HashMap<>();
     private static final double TOLERANCE = 1e-4;
 
     @ParameterizedTest(name = "{0} {2} {1}")
@@ -33,7 +38,11 @@ class WorkedClimateTest {
         String letter = inputs.substring("example=".length());
         Optional<Double> got = quantity.startsWith("steady_")
                 ? Optional.of(steady(letter, quantity))
-                : quantity.startsWith("device.") ? Optional.of(device(letter, quantity)) : Optional.empty();
+                : quantity.startsWith("device.")
+                        ? Optional.of(device(letter, quantity))
+                        : quantity.startsWith("light.")
+                                ? Optional.of(light(letter, quantity.substring(6)))
+                                : quantity.startsWith("day_") ? Optional.of(day(letter, quantity)) : Optional.empty();
         Assumptions.assumeTrue(got.isPresent(), "not computed here");
         assertThat(got.get()).as(letter + " " + quantity).isCloseTo(expected, within(tolerance));
     }
@@ -41,6 +50,62 @@ class WorkedClimateTest {
     private static ClimateModel model(String letter) {
         return MODELS.computeIfAbsent(
                 letter, l -> ClimateModel.of(CaseJson.of(l).read(), Factors.ONE));
+    }
+
+    private static double day(String letter, String quantity) {
+        String[] parts = quantity.split("\\.");
+        String season = parts[0].substring(4);
+        DayCourse d = DAYS.computeIfAbsent(
+                letter + season,
+                key -> DayRun.of(model(letter), CaseJson.of(letter).season(season)));
+        assertThat(d.worstGap()).as("heat that is not accounted for").isLessThan(1e-8);
+        assertThat(d.water().gap()).as("water that is not accounted for").isCloseTo(0, within(1e-9));
+        if (parts[1].equals("total") || parts[1].equals("evaporated")) {
+            return total(d, parts[2]);
+        }
+        ToDoubleFunction<DayCourse.Sample> value =
+                s -> parts[1].equals("room_c") ? s.room() : place(s.places(), parts[1]);
+        return switch (parts[2]) {
+            case "min" -> d.min(value);
+            case "max" -> d.max(value);
+            case "day_mean" -> d.mean(true, value);
+            default -> d.mean(false, value);
+        };
+    }
+
+    private static double total(DayCourse d, String what) {
+        return switch (what) {
+            case "kwh" -> d.energy() / 3.6e6;
+            case "mist_kg" -> d.water().sprayed();
+            case "vent_loss_kg" -> d.water().carried();
+            case "drained_kg" -> d.water().drained();
+            case "fog_hours_front_25pct" -> d.wetHours();
+            case "condensing_hours_front_25pct" -> d.fogHours();
+            case "fog_max_film_mm" -> d.thickest();
+            case "soil" -> d.water().soil();
+            case "water" -> d.water().water();
+            case "film" -> d.water().films();
+            case "transp" -> d.water().plants();
+            case "cond_front" -> d.water().front();
+            default -> throw new IllegalArgumentException(what);
+        };
+    }
+
+    private static double light(String letter, String what) {
+        LightMap map = LightMap.of(model(letter));
+        LightMap.Reach reach = letter.equals("B") ? new LightMap.Reach(true, 0.03, 0.05, 0) : LightMap.Reach.GROUND;
+        return switch (what) {
+            case "uvi_peak" -> map.uvPeak(reach);
+            case "uvi_ground_mean" -> map.uvOnGround(0.03).mean();
+            case "uvi_ground_max" -> map.uvOnGround(0.03).most();
+            case "shade_share_uvi_below_0_3" -> map.uvOnGround(0.03).shade();
+            case "uvi_basking" -> map.uvOnPlatform(0, 0.03);
+            case "zone_of_ground_mean" -> map.zone(0.03);
+            case "ppfd_ground_mean" -> 1e6 * map.photonsOnGround().mean();
+            case "ppfd_ground_max" -> 1e6 * map.photonsOnGround().most();
+            case "dli_ground_mean" -> map.dailyOnGround();
+            default -> throw new IllegalArgumentException(what);
+        };
     }
 
     private static double device(String letter, String quantity) {
@@ -101,7 +166,15 @@ class WorkedClimateTest {
     }
 
     private static double place(Steady s, String what) {
-        Places p = s.places();
+        return switch (what) {
+            case "mixing_velocity_m_s" -> s.mixingSpeed();
+            case "stack_flow_m3_s" -> s.throughFlow();
+            case "air_changes_per_h" -> 3600 * s.airChanges();
+            default -> place(s.places(), what);
+        };
+    }
+
+    private static double place(Places p, String what) {
         return switch (what) {
             case "warm_air_c" -> p.warmAir();
             case "cool_air_c" -> p.coolAir();
@@ -120,9 +193,6 @@ class WorkedClimateTest {
             case "basking_air_c" -> p.baskingAir().orElseThrow();
             case "front_glass_min_c" -> p.frontMin();
             case "front_margin_k" -> p.frontMargin();
-            case "mixing_velocity_m_s" -> s.mixingSpeed();
-            case "stack_flow_m3_s" -> s.throughFlow();
-            case "air_changes_per_h" -> 3600 * s.airChanges();
             case "water_0_c" -> p.water(0);
             default -> {
                 if (what.startsWith("platform_")) {

@@ -1,0 +1,58 @@
+package tanah.core.climate;
+
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * A day in steps.
+ *
+ * @param samples     one by step, at its end
+ * @param water       what became of the water
+ * @param energy      used (J)
+ * @param wetHours    with at least a quarter of the front pane wet or fogged
+ * @param fogHours    with water condensing on at least a quarter of it
+ * @param thickest    greatest mean film on it (kg/m², which is mm)
+ * @param periodicity largest difference of the air between the ends of the day (K)
+ * @param worstGap    of the heat ledger of any step (W); nothing but round-off
+ */
+public record DayCourse(
+        List<Sample> samples,
+        WaterLedger water,
+        double energy,
+        double wetHours,
+        double fogHours,
+        double thickest,
+        double periodicity,
+        double worstGap) {
+    public DayCourse {
+        samples = List.copyOf(samples);
+    }
+
+    /**
+     * One moment.
+     *
+     * @param hour   of the day, at the middle of the step
+     * @param lit    whether the lamps' day holds
+     * @param room   of the room (°C)
+     * @param places what can be read there
+     * @param duties of the devices
+     */
+    public record Sample(double hour, boolean lit, double room, Places places, List<Double> duties) {}
+
+    /** Mean over the lit or the unlit part of the day. */
+    public double mean(boolean lit, ToDoubleFunction<Sample> value) {
+        return samples.stream()
+                .filter(s -> s.lit() == lit)
+                .mapToDouble(value)
+                .average()
+                .orElse(0);
+    }
+
+    public double min(ToDoubleFunction<Sample> value) {
+        return samples.stream().mapToDouble(value).min().orElse(0);
+    }
+
+    public double max(ToDoubleFunction<Sample> value) {
+        return samples.stream().mapToDouble(value).max().orElse(0);
+    }
+}

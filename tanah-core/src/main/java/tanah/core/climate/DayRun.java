@@ -1,0 +1,240 @@
+package tanah.core.climate;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** A whole day, by backward steps that conserve heat and water: stable at any length of step. */
+public final class DayRun {
+    private static final double DAY = 24 * 3600; // s
+    private static final double SPIN_UP = 900; // s
+    private static final double STEP = 300; // s
+    private static final int MEANS = 96;
+    private static final double START_TOLERANCE = 0.01; // K
+    private static final double QUIET = 0.05; // K
+    private static final double MORE_DUTY = 0.3;
+    private static final double PERIODIC = 0.3; // K
+    private static final int MOST_SPIN_UP = 5; // days
+
+    private final ClimateModel model;
+    private final Network net;
+    private final ClimateCase c;
+    private final ClimateCase.Season season;
+    private final WaterDay water;
+    private Debt debt;
+    private State state;
+    private double[] duty;
+    private double energy;
+    private double worstGap;
+
+    private DayRun(ClimateModel model, ClimateCase.Season season) {
+        this.model = model;
+        this.net = model.net;
+        this.c = model.enclosure();
+        this.season = season;
+        this.water = new WaterDay(net);
+        this.debt = new Debt(net);
+        Steady start = start();
+        this.state = start.state().copy(net);
+        this.duty = new double[c.fixtures().size()];
+        for (int i = 0; i < duty.length; i++) {
+            duty[i] = start.duty(i);
+        }
+    }
+
+    /** A day of a season that follows days like it. */
+    public static DayCourse of(ClimateModel model, ClimateCase.Season season) {
+        DayRun run = new DayRun(model, season);
+        DayCourse course = null;
+        for (int day = 0; day < MOST_SPIN_UP; day++) {
+            run.day(SPIN_UP, false);
+            course = run.day(STEP, true);
+            if (course.periodicity() <= PERIODIC) {
+                break;
+            }
+        }
+        return java.util.Objects.requireNonNull(course);
+    }
+
+    /** Share of the room's day at an hour: two hours up and two hours down. */
+    static double roomDay(double hour, double begins, double ends) {
+        return ramp(hour - begins) - ramp(hour - ends);
+    }
+
+    private static double ramp(double x) {
+        return Math.max(0, Math.min(1, (x + 1) / 2));
+    }
+
+    private Room room(double hour) {
+        double f = roomDay(hour, season.begins(), season.ends());
+        ClimateCase.Outside n = season.night();
+        ClimateCase.Outside d = season.day();
+        return Room.of(
+                new ClimateCase.Outside(
+                        n.celsius() + f * (d.celsius() - n.celsius()),
+                        n.humidity() + f * (d.humidity() - n.humidity())),
+                c.pressure());
+    }
+
+    private double[] available(double hour) {
+        double[] available = new double[c.fixtures().size()];
+        for (int i = 0; i < available.length; i++) {
+            available[i] = c.fixtures().get(i).available(hour, c.lightsOn(), c.photoperiod());
+        }
+        return available;
+    }
+
+    /** The steady state of the day's means. */
+    private Steady start() {
+        double celsius = 0;
+        double humidity = 0;
+        double[] mean = new double[c.fixtures().size()];
+        for (int i = 0; i < MEANS; i++) {
+            double hour = (i + 0.5) * 24 / MEANS;
+            Room r = room(hour);
+            celsius += r.celsius() / MEANS;
+            humidity += r.humidity() / MEANS;
+            double[] now = available(hour);
+            for (int j = 0; j < mean.length; j++) {
+                mean[j] += now[j] / MEANS;
+            }
+        }
+        return model.steady(
+                new Room(celsius, humidity), true, mean, c.photoperiod() / 24, Optional.empty(), START_TOLERANCE);
+    }
+
+    private DayCourse day(double step, boolean kept) {
+        List<DayCourse.Sample> samples = new ArrayList<>();
+        State first = state;
+        energy = 0;
+        worstGap = 0;
+        water.open(state);
+        int steps = (int) Math.round(DAY / step);
+        for (int i = 0; i < steps; i++) {
+            double hour = (i + 0.5) * step / 3600;
+            Room room = room(hour);
+            step(i * step / 3600, hour, room, step);
+            if (kept) {
+                List<Double> duties = new ArrayList<>();
+                for (double d : duty) {
+                    duties.add(d);
+                }
+                samples.add(
+                        new DayCourse.Sample(hour, c.isLit(hour), room.celsius(), new Places(model, state), duties));
+            }
+        }
+        double periodicity = 0;
+        for (int n = 0; n < net.grid.zones; n++) {
+            periodicity = Math.max(periodicity, Math.abs(state.air[n] - first.air[n]));
+        }
+        double[] fog = water.fogging();
+        return new DayCourse(samples, water.close(state), energy, fog[0], fog[1], fog[2], periodicity, worstGap);
+    }
+
+    private void step(double begins, double hour, Room room, double step) {
+        double spray = 0;
+        for (ClimateCase.Spray s : c.mist().events()) {
+            spray += s.hour() >= begins - 1e-9 && s.hour() < begins + step / 3600 - 1e-9 ? s.water() : 0;
+        }
+        double[] flash = water.spray(spray, step);
+        boolean lit = c.isLit(hour);
+        double[] available = available(hour);
+        double[] expected = new double[duty.length];
+        for (int i = 0; i < duty.length; i++) {
+            boolean ruled = c.fixtures().get(i).thermostat().isPresent();
+            expected[i] = ruled ? Math.min(available[i], duty[i] + MORE_DUTY) : available[i];
+        }
+        double released = model.released(expected);
+        Coefficients k = Coefficients.at(net, model.vents, state, released, 0, room, 1);
+        Pass pass = pass(k, state, room, lit, available, flash, step);
+        if (spray > 0 || moved(pass.after()) >= QUIET) {
+            k.toward(Coefficients.at(net, model.vents, pass.after(), released, 0, room, 1), 0.5);
+            pass = pass(k, pass.after(), room, lit, available, flash, step);
+        }
+        ledger(pass, k, room, step);
+        water.apply(pass.vapour(), k, model.vents, room, step);
+        debt.settle(net, pass.latent(), pass.at(), pass.after(), step);
+        state = pass.after();
+        duty = pass.duty();
+    }
+
+    /** One solution of a step; {@code at} are the temperatures about which evaporation is linear. */
+    private record Pass(Vapour vapour, Latent latent, State at, State after, double[] duty) {}
+
+    private Pass pass(
+            Coefficients k, State at, Room room, boolean lit, double[] available, double[] flash, double step) {
+        Vapour v = new Vapour(net, model.vents, k, at, water.stores, room, lit, step, flash);
+        v.solve(state.humidity);
+        Latent latent = Latent.of(net, v, at);
+        debt.charge(latent, step);
+        HeatStep heat = new HeatStep(net, model.vents, k, latent, 1 / step, at);
+        double[] next = duty.clone();
+        State after = model.controlled(heat, room, state, available, lit ? 1 : 0, next);
+        System.arraycopy(v.humidity, 0, after.humidity, 0, v.humidity.length);
+        return new Pass(v, latent, at, after, next);
+    }
+
+    private double moved(State after) {
+        double most = 0;
+        for (int n = 0; n < net.grid.zones; n++) {
+            most = Math.max(most, Math.abs(after.air[n] - state.air[n]));
+            most = Math.max(most, Math.abs(after.leaf[n] - state.leaf[n]));
+        }
+        for (int t = 0; t < net.grid.tiles; t++) {
+            most = Math.max(most, Math.abs(after.ground[t] - state.ground[t]));
+        }
+        return most;
+    }
+
+    private void ledger(Pass pass, Coefficients k, Room room, double step) {
+        Latent l = pass.latent();
+        State s = pass.after();
+        double latent = 0;
+        for (int t = 0; t < net.grid.tiles; t++) {
+            if (net.grid.isLand(t)) {
+                latent += l.tileSlope[t] * s.ground[t] - l.tile[t];
+            }
+        }
+        for (int p = 0; p < net.patches; p++) {
+            latent += l.paneSlope[p] * s.paneIn[p] - l.pane[p];
+        }
+        for (int n = 0; n < net.grid.zones; n++) {
+            if (net.leaves[n] + net.wettable[n] > 0) {
+                latent += l.leafSlope[n] * s.leaf[n] - l.leaf[n];
+            }
+            latent -= l.zone[n];
+        }
+        for (int w = 0; w < net.grid.waters; w++) {
+            latent += l.waterSlope[w] * s.water[w] - l.water[w];
+        }
+        Balance b = Balance.of(model, room, s, k, latent, pass.duty(), stored(s) / step);
+        energy += b.power() * step;
+        worstGap = Math.max(worstGap, Math.abs(b.gap()));
+    }
+
+    /** Heat that went into the nodes since the start of the step (J). */
+    private double stored(State s) {
+        Grid g = net.grid;
+        double sum = 0;
+        for (int n = 0; n < g.zones; n++) {
+            sum += MoistAir.DENSITY * MoistAir.HEAT * g.volume() * (s.air[n] - state.air[n]);
+        }
+        for (int t = 0; t < g.tiles; t++) {
+            for (int i = t; g.isLand(t) && i < s.cell.length; i += g.tiles) {
+                sum += net.capacity[i] * g.tileArea * (s.cell[i] - state.cell[i]);
+            }
+        }
+        for (int p = 0; p < net.patches; p++) {
+            sum += net.patchStore[p] * (s.paneCore[p] - state.paneCore[p]);
+        }
+        for (int i = 0; i < net.platforms; i++) {
+            double half =
+                    c.platforms().get(i).area() * c.platforms().get(i).matter().capacity() / 2;
+            sum += half * (s.top[i] - state.top[i] + s.under[i] - state.under[i]);
+        }
+        for (int w = 0; w < g.waters; w++) {
+            sum += net.waterStore[w] * (s.water[w] - state.water[w]);
+        }
+        return sum;
+    }
+}

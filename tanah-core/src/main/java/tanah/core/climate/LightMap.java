@@ -1,0 +1,187 @@
+package tanah.core.climate;
+
+import java.util.Arrays;
+import java.util.Optional;
+import tanah.core.light.Band;
+import tanah.core.light.Block;
+import tanah.core.light.Emitter;
+import tanah.core.light.PlantLight;
+import tanah.core.light.Space;
+import tanah.core.light.UvIndex;
+import tanah.core.light.Vec;
+
+/**
+ * UV index and plant light in an enclosure with its lamps on. Reflection from walls is left out: up to 15 to 20 % more in
+ * white or limestone-lined boxes.
+ */
+public final class LightMap {
+    private static final double OVER_GROUND = 0.01; // m, for plants
+    private static final double SHADE = 0.3; // UV index
+    private static final int ACROSS = 24;
+    private static final int DEEP = 12;
+    private static final int HIGH = 12;
+
+    private final Grid grid;
+    private final Space space;
+    private final double uvFactor;
+
+    /**
+     * The animal that is judged.
+     *
+     * @param climbs    whether it reaches every place
+     * @param back      height of its back (m)
+     * @param fromTop   that it keeps from the lid (m)
+     * @param fromLamps that a guard keeps it from a lamp inside (m)
+     */
+    public record Reach(boolean climbs, double back, double fromTop, double fromLamps) {
+        public static final Reach GROUND = new Reach(false, 0.03, 0.05, 0);
+    }
+
+    LightMap(ClimateModel model) {
+        this.grid = model.net.grid;
+        this.space = DeviceHeat.space(model.enclosure(), model.net.factors);
+        this.uvFactor = model.net.factors.uv();
+    }
+
+    public static LightMap of(ClimateModel model) {
+        return new LightMap(model);
+    }
+
+    /** UV index at a place for a level receiver, lamps new. */
+    public double uvIndex(Vec at) {
+        return uvIndex(at, Optional.of(Vec.UP));
+    }
+
+    /** UV index at a place by a meter; empty normal: it is held towards each lamp. */
+    public double uvIndex(Vec at, Optional<Vec> normal) {
+        double sum = 0;
+        for (Fixture f : grid.enclosure.fixtures()) {
+            if (f.part() instanceof Fixture.Lamp lamp && lamp.uv().isPresent()) {
+                Fixture.UvReading read = lamp.uv().get();
+                Emitter e = lamp.shape();
+                Emitter.Part part = part(lamp);
+                Vec there = e.at().plus(e.aim().times(read.distance()));
+                double scale = read.index()
+                        / Space.free(e, part, there, Optional.of(e.aim().times(-1)));
+                sum += f.dim() * scale * space.irradiance(e, part, Band.UV, at, normal, Space.Shade.ALL);
+            }
+        }
+        return uvFactor * sum;
+    }
+
+    private static Emitter.Part part(Fixture.Lamp lamp) {
+        boolean beam = lamp.shape().beam() > 0 || lamp.shape().kind() != Emitter.Kind.POINT;
+        return beam ? Emitter.Part.BEAM : Emitter.Part.WIDE;
+    }
+
+    /** Photons that plants use at a place on a level receiver (mol/m² s). */
+    public double photons(Vec at) {
+        double sum = 0;
+        for (Fixture f : grid.enclosure.fixtures()) {
+            if (f.part() instanceof Fixture.Lamp lamp && lamp.photons() > 0) {
+                sum += f.dim()
+                        * lamp.photons()
+                        * lamp.usable()
+                        * space.irradiance(
+                                lamp.shape(), part(lamp), Band.LIGHT, at, Optional.of(Vec.UP), Space.Shade.ALL);
+            }
+        }
+        return sum;
+    }
+
+    /** UV index over the tiles of the ground at the height of a back. */
+    public Ground uvOnGround(double back) {
+        double[] all = new double[grid.tiles];
+        for (int t = 0; t < grid.tiles; t++) {
+            all[t] = uvIndex(grid.over(t, back));
+        }
+        return new Ground(
+                Arrays.stream(all).average().orElse(0),
+                Arrays.stream(all).max().orElse(0),
+                Arrays.stream(all).filter(v -> v < SHADE).count() / (double) grid.tiles);
+    }
+
+    /** Plant light over the tiles of the ground (mol/m² s). */
+    public Ground photonsOnGround() {
+        double[] all = new double[grid.tiles];
+        for (int t = 0; t < grid.tiles; t++) {
+            all[t] = photons(grid.over(t, OVER_GROUND));
+        }
+        return new Ground(
+                Arrays.stream(all).average().orElse(0), Arrays.stream(all).max().orElse(0), 0);
+    }
+
+    /** Mean daily light integral of the ground (mol/m²). */
+    public double dailyOnGround() {
+        return PlantLight.daily(photonsOnGround().mean(), grid.enclosure.photoperiod());
+    }
+
+    /**
+     * A field over the ground.
+     *
+     * @param mean  by area
+     * @param most  highest
+     * @param shade share of the area below a UV index of 0.3
+     */
+    public record Ground(double mean, double most, double shade) {}
+
+    /** UV index in the middle of a platform at the height of a back. */
+    public double uvOnPlatform(int index, double back) {
+        ClimateCase.Platform p = grid.enclosure.platforms().get(index);
+        return uvIndex(new Vec(p.x(), p.y(), p.z() + back));
+    }
+
+    /** Highest UV index that the animal can reach: what safety is judged by. */
+    public double uvPeak(Reach reach) {
+        double most = uvOnGround(reach.back()).most();
+        for (ClimateCase.Platform p : grid.enclosure.platforms()) {
+            for (int i = 0; i < 4; i++) {
+                most = Math.max(
+                        most,
+                        uvIndex(new Vec(
+                                p.x() + (i % 2 == 0 ? -1 : 1) * p.sizeX() / 4,
+                                p.y() + (i < 2 ? -1 : 1) * p.sizeY() / 4,
+                                p.z() + reach.back())));
+            }
+        }
+        if (!reach.climbs()) {
+            return most;
+        }
+        Shell shell = grid.enclosure.shell();
+        double high = shell.height() - reach.fromTop() - grid.ground;
+        for (int i = 0; i < ACROSS; i++) {
+            for (int j = 0; j < DEEP; j++) {
+                for (int k = 0; k < HIGH; k++) {
+                    Vec at = new Vec(
+                            (i + 0.5) / ACROSS * shell.length(),
+                            (j + 0.5) / DEEP * shell.width(),
+                            grid.ground + (k + 0.5) / HIGH * high);
+                    if (isReached(at, reach)) {
+                        most = Math.max(most, uvIndex(at));
+                    }
+                }
+            }
+        }
+        return most;
+    }
+
+    private boolean isReached(Vec at, Reach reach) {
+        for (Block solid : space.solids()) {
+            if (solid.contains(at)) {
+                return false;
+            }
+        }
+        for (Fixture f : grid.enclosure.fixtures()) {
+            if (f.part() instanceof Fixture.Lamp lamp
+                    && lamp.shape().at().minus(at).length() < reach.fromLamps()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Zone of the mean over the ground, 1 to 4, or 5 beyond. */
+    public int zone(double back) {
+        return UvIndex.zoneOfMean(uvOnGround(back).mean());
+    }
+}
