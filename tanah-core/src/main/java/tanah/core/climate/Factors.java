@@ -13,4 +13,26 @@ package tanah.core.climate;
  */
 public record Factors(double lamp, double mesh, double envelope, double vent, double mix, double wet, double uv) {
     public static final Factors ONE = new Factors(1, 1, 1, 1, 1, 1, 1);
+
+    /** How many there are. */
+    static final int COUNT = 7;
+
+    /** Standard deviations of their logarithms before any reading, from memory, in the order above. */
+    private static final double[] PRIOR = {0.15, 0.12, 0.12, 0.45, 0.40, 0.35, 0.20};
+
+    static double prior(int index) {
+        return PRIOR[index];
+    }
+
+    /** The same with one of them multiplied. */
+    Factors times(int index, double by) {
+        return new Factors(
+                index == 0 ? lamp * by : lamp,
+                index == 1 ? mesh * by : mesh,
+                index == 2 ? envelope * by : envelope,
+                index == 3 ? vent * by : vent,
+                index == 4 ? mix * by : mix,
+                index == 5 ? wet * by : wet,
+                index == 6 ? uv * by : uv);
+    }
 }

@@ -20,6 +20,7 @@ import tanah.core.climate.HeatSplit;
 import tanah.core.climate.LightMap;
 import tanah.core.climate.Places;
 import tanah.core.climate.Steady;
+import tanah.core.climate.Uncertainty;
 
 /**
  * Three worked enclosures against another implementation of the same equations: agreement of two programs, not truth.
@@ -29,6 +30,7 @@ class WorkedClimateTest {
     private static final Map<String, ClimateModel> MODELS = new HashMap<>();
     private static final Map<String, Steady> STATES = new HashMap<>();
     private static final Map<String, DayCourse> DAYS = new HashMap<>();
+    private static final Map<String, Uncertainty> BANDS = new HashMap<>();
     private static final double TOLERANCE = 1e-4;
 
     @ParameterizedTest(name = "{0} {2} {1}")
@@ -36,15 +38,20 @@ class WorkedClimateTest {
     void agrees(
             String id, String quantity, String inputs, double expected, double tolerance, String unit, String from) {
         String letter = inputs.substring("example=".length());
-        Optional<Double> got = quantity.startsWith("steady_")
-                ? Optional.of(steady(letter, quantity))
-                : quantity.startsWith("device.")
-                        ? Optional.of(device(letter, quantity))
-                        : quantity.startsWith("light.")
-                                ? Optional.of(light(letter, quantity.substring(6)))
-                                : quantity.startsWith("day_") ? Optional.of(day(letter, quantity)) : Optional.empty();
+        Optional<Double> got = value(letter, quantity);
         Assumptions.assumeTrue(got.isPresent(), "not computed here");
         assertThat(got.get()).as(letter + " " + quantity).isCloseTo(expected, within(tolerance));
+    }
+
+    private static Optional<Double> value(String letter, String quantity) {
+        return switch (quantity.split("[._]")[0]) {
+            case "steady" -> Optional.of(steady(letter, quantity));
+            case "device" -> Optional.of(device(letter, quantity));
+            case "light" -> Optional.of(light(letter, quantity.substring(6)));
+            case "day" -> Optional.of(day(letter, quantity));
+            case "band90" -> Optional.of(band(letter, quantity));
+            default -> Optional.empty();
+        };
     }
 
     private static ClimateModel model(String letter) {
@@ -88,6 +95,29 @@ class WorkedClimateTest {
             case "transp" -> d.water().plants();
             case "cond_front" -> d.water().front();
             default -> throw new IllegalArgumentException(what);
+        };
+    }
+
+    private static double band(String letter, String quantity) {
+        int dot = quantity.indexOf('.');
+        String[] when = quantity.substring(0, dot).split("_");
+        Uncertainty u = BANDS.computeIfAbsent(letter + when[1] + when[2], key -> {
+            ClimateCase.Season season = CaseJson.of(letter).season(when[1]);
+            boolean day = when[2].equals("day");
+            return Uncertainty.of(
+                    CaseJson.of(letter).read(), Factors.ONE, day ? season.day() : season.night(), day, TOLERANCE);
+        });
+        LightMap.Reach reach = letter.equals("B") ? new LightMap.Reach(true, 0.03, 0.05, 0) : LightMap.Reach.GROUND;
+        return switch (quantity.substring(dot + 1)) {
+            case "basking_surface_c" ->
+                u.half(v -> v.steady().places().baskingSurface().orElseThrow(), Uncertainty.SURFACE);
+            case "warm_air_c" -> u.half(v -> v.steady().places().warmAir(), Uncertainty.AIR);
+            case "cool_air_c" -> u.half(v -> v.steady().places().coolAir(), Uncertainty.AIR);
+            case "mean_rh_pct" -> 100 * u.half(v -> v.steady().places().meanHumidity(), Uncertainty.HUMIDITY);
+            default -> {
+                double peak = LightMap.of(u.plain().model()).uvPeak(reach);
+                yield u.half(v -> LightMap.of(v.model()).uvPeak(reach), Uncertainty.LIGHT * peak);
+            }
         };
     }
 

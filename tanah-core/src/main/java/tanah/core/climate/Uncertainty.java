@@ -1,0 +1,65 @@
+package tanah.core.climate;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * How far a steady prediction may be off: what each unknown multiplier does to it, and what the model itself does not
+ * know. Bands hold nine times in ten.
+ */
+public final class Uncertainty {
+    /** What the model may be off by itself, as a standard deviation (K). */
+    public static final double SURFACE = 1.2;
+
+    public static final double AIR = 0.6; // K
+    public static final double HUMIDITY = 0.04; // share of saturation
+    public static final double LIGHT = 0.15; // of the value
+
+    private static final double STEP = 0.05; // of the logarithm
+    private static final double NINE_IN_TEN = 1.645;
+
+    private final Variant plain;
+    private final List<Variant> moved;
+
+    /** An enclosure with its multipliers and its steady state. */
+    public record Variant(ClimateModel model, Steady steady) {}
+
+    private Uncertainty(Variant plain, List<Variant> moved) {
+        this.plain = plain;
+        this.moved = List.copyOf(moved);
+    }
+
+    /** Eight steady states; the moved ones begin at the plain one. */
+    public static Uncertainty of(
+            ClimateCase enclosure, Factors at, ClimateCase.Outside outside, boolean lit, double tolerance) {
+        ClimateModel model = ClimateModel.of(enclosure, at);
+        Steady steady = model.steady(outside, lit, Optional.empty(), tolerance);
+        List<Variant> moved = new ArrayList<>();
+        for (int i = 0; i < Factors.COUNT; i++) {
+            ClimateModel other = ClimateModel.of(enclosure, at.times(i, Math.exp(STEP)));
+            moved.add(new Variant(other, other.steady(outside, lit, Optional.of(steady), tolerance)));
+        }
+        return new Uncertainty(new Variant(model, steady), moved);
+    }
+
+    public Variant plain() {
+        return plain;
+    }
+
+    /**
+     * Half of the band of a number.
+     *
+     * @param own standard deviation of the model itself, in the unit of the number
+     */
+    public double half(ToDoubleFunction<Variant> number, double own) {
+        double at = number.applyAsDouble(plain);
+        double variance = own * own;
+        for (int i = 0; i < moved.size(); i++) {
+            double slope = (number.applyAsDouble(moved.get(i)) - at) / STEP;
+            variance += slope * slope * Factors.prior(i) * Factors.prior(i);
+        }
+        return NINE_IN_TEN * Math.sqrt(variance);
+    }
+}
