@@ -38,6 +38,7 @@ class GroundEdits implements StageEdits {
     private final RemedyEdit remedies;
     private final MixEdits mixes;
     private final NumberEdit numbers;
+    private final RegionEdits regions;
     private final Words common;
     private final Clock clock;
 
@@ -47,6 +48,7 @@ class GroundEdits implements StageEdits {
             RemedyEdit remedies,
             MixEdits mixes,
             NumberEdit numbers,
+            RegionEdits regions,
             Words common,
             Clock clock) {
         this.catalogues = catalogues;
@@ -54,6 +56,7 @@ class GroundEdits implements StageEdits {
         this.remedies = remedies;
         this.mixes = mixes;
         this.numbers = numbers;
+        this.regions = regions;
         this.common = common;
         this.clock = clock;
     }
@@ -68,6 +71,11 @@ class GroundEdits implements StageEdits {
         if (MixEdits.knows(form.opWord())) {
             return known(design, form, errors)
                     .map(layer -> mixes.apply(design, layer, form, errors))
+                    .orElseGet(() -> EditOutcome.none(design, form.partId()));
+        }
+        if (RegionEdits.knows(form.opWord())) {
+            return known(design, form, errors)
+                    .map(layer -> regions.apply(design, layer, form, errors))
                     .orElseGet(() -> EditOutcome.none(design, form.partId()));
         }
         return switch (form.opWord()) {

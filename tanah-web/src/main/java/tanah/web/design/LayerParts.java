@@ -73,6 +73,7 @@ class LayerParts {
                         : "",
                 layer.options().hasMesh(),
                 MESH_HOLE.show(layer.options().meshHole().orElse(MeshHoleRule.USUAL)),
+                selected ? RegionEdits.fields(layer, e, common) : List.of(),
                 result == null ? List.of() : numbers(result, packs(result)),
                 result == null || result.components().size() < 2
                         ? List.of()

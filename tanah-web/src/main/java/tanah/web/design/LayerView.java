@@ -19,6 +19,7 @@ import java.util.Optional;
  * @param price    of that bag, or empty
  * @param mesh     whether a separator lies under it
  * @param meshHole opening of that separator (mm)
+ * @param region   where it lies, or nothing where its plan is no rectangle
  * @param numbers  label and value, in order
  * @param parts    loose litres of each component
  * @param mix      of what and how it behaves; of the selected layer only
@@ -38,6 +39,7 @@ public record LayerView(
         String price,
         boolean mesh,
         String meshHole,
+        List<FieldView> region,
         List<Row> numbers,
         List<Row> parts,
         Optional<MixView> mix,

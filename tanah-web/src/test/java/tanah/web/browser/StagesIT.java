@@ -212,6 +212,31 @@ class StagesIT extends BrowserTest {
     }
 
     @Test
+    void aLayerIsLaidOnPartOfTheFloorAndAWallBetweenFrontAndBack() {
+        begun();
+        StagePage stage = new StagePage(page);
+        page.locator("#pit [data-open='region'] summary").click();
+        for (String wrong : List.of("-1", "x", "900")) {
+            stage.type("region-left", wrong);
+            assertThat(stage.error()).isVisible();
+            assertThat(stage.field("region-left")).hasValue(wrong);
+        }
+        stage.type("region-left", "20");
+        assertThat(stage.error()).hasCount(0);
+        stage.type("region-right", "20.5");
+        assertThat(stage.error()).containsText("narrower");
+        stage.type("region-right", "40").type("region-front", "5");
+        page.reload();
+        assertThat(stage.field("region-left")).hasValue("20");
+        assertThat(stage.field("region-right")).hasValue("40");
+        assertThat(stage.field("region-front")).hasValue("5");
+        StagePage water = StagePage.open(page, "water").makeWater().open("dam");
+        water.type("dam-depth", "20").type("dam-y", "10");
+        assertThat(water.error()).hasCount(0);
+        assertThat(water.field("dam-y")).hasValue("10");
+    }
+
+    @Test
     void anAnimalThatMovesInBeforeTheWaterIsProvenIsAStop() {
         begun();
         StagePage.open(page, "water").makeWater();
