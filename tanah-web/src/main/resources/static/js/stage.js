@@ -161,12 +161,12 @@ Alpine.data("stage", () => ({
     const by = event.shiftKey ? 0.1 : SNAP;
     if (steps) {
       this.sendPlace(piece.dataset, Number(piece.dataset.x) + by * steps[0], Number(piece.dataset.other) + by * steps[1]);
-    } else if (event.key === "," || event.key === ".") {
+    } else if ((event.key === "," || event.key === ".") && piece.dataset.of === "hardscape") {
       this.sendOp("turn", piece.dataset.part, event.key === "," ? "15" : "-15");
     } else if (event.key === "Delete") {
       this.sendOp("remove", piece.dataset.part, "");
     } else if (event.key === "Enter" || event.key === " ") {
-      this.select(piece.dataset.part, "hardscape");
+      this.select(piece.dataset.part, piece.dataset.of);
     } else {
       return;
     }

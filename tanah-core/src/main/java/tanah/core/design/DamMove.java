@@ -2,6 +2,7 @@ package tanah.core.design;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.geometry.Point;
 
@@ -31,17 +32,17 @@ public final class DamMove {
         }
         double near = edge(found.get().region().outline(), axis, false);
         double far = edge(found.get().region().outline(), axis, true);
-        Edges edges = new Edges(axis, near, far, from, to);
+        Edges edges = new Edges(axis, found.get().region().outline(), near, far, from, to);
         List<Dam> dams = design.ground().dams().stream()
-                .map(d -> d.id().equals(damId) ? d.at(edges.moved(d.region()), d.top()) : d)
+                .map(d -> d.at(d.id().equals(damId) ? edges.whole(d.region()) : edges.followed(d.region()), d.top()))
                 .toList();
         List<Layer> layers = design.ground().layers().stream()
                 .map(l -> l.region().isPresent()
-                        ? l.withRegion(Optional.of(edges.moved(l.region().get())))
+                        ? l.withRegion(Optional.of(edges.followed(l.region().get())))
                         : l)
                 .toList();
         return design.withGround(design.ground().withLayers(layers).withDams(dams))
-                .withWater(design.water().map(w -> w.withSide(w.sideRegion().map(edges::moved))));
+                .withWater(design.water().map(w -> w.withSide(w.sideRegion().map(edges::followed))));
     }
 
     /** The left or right end of a plan (m). */
@@ -59,19 +60,37 @@ public final class DamMove {
         return end;
     }
 
-    /** The two faces before and after. */
-    private record Edges(Surface.Axis axis, double near, double far, double from, double to) {
-        Layer.Region moved(Layer.Region region) {
+    /** The two faces before and after, and the wall as it stood. */
+    private record Edges(Surface.Axis axis, ConvexPolygon wall, double near, double far, double from, double to) {
+        /** The wall itself. */
+        Layer.Region whole(Layer.Region region) {
+            return with(region, at -> Math.abs(at - near) < TOUCH ? from : Math.abs(at - far) < TOUCH ? to : at);
+        }
+
+        /** What lies against a face keeps lying against it; what only ends in the same line stays. */
+        Layer.Region followed(Layer.Region region) {
+            Surface.Axis across = axis == Surface.Axis.X ? Surface.Axis.Y : Surface.Axis.X;
+            ConvexPolygon plan = region.outline();
+            boolean beside = edge(plan, across, false) < edge(wall, across, true) - TOUCH
+                    && edge(plan, across, true) > edge(wall, across, false) + TOUCH;
+            if (beside && Math.abs(edge(plan, axis, true) - near) < TOUCH) {
+                return with(region, at -> Math.abs(at - near) < TOUCH ? from : at);
+            }
+            if (beside && Math.abs(edge(plan, axis, false) - far) < TOUCH) {
+                return with(region, at -> Math.abs(at - far) < TOUCH ? to : at);
+            }
+            return region;
+        }
+
+        private Layer.Region with(Layer.Region region, DoubleUnaryOperator moved) {
             List<Point> corners = region.outline().corners().stream()
-                    .map(p -> axis == Surface.Axis.X ? new Point(moved(p.x()), p.y()) : new Point(p.x(), moved(p.y())))
+                    .map(p -> axis == Surface.Axis.X
+                            ? new Point(moved.applyAsDouble(p.x()), p.y())
+                            : new Point(p.x(), moved.applyAsDouble(p.y())))
                     .toList();
             return ConvexPolygon.isConvexOutline(corners)
                     ? new Layer.Region(new ConvexPolygon(corners), region.rectangle())
                     : region;
-        }
-
-        private double moved(double at) {
-            return Math.abs(at - near) < TOUCH ? from : Math.abs(at - far) < TOUCH ? to : at;
         }
     }
 }

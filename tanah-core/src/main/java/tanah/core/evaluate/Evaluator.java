@@ -43,6 +43,7 @@ import tanah.core.room.RoomRules;
 import tanah.core.structure.FloorRule;
 import tanah.core.structure.MassModel;
 import tanah.core.structure.MassResult;
+import tanah.core.structure.OutsideRule;
 import tanah.core.structure.PaneModel;
 import tanah.core.structure.PaneResult;
 import tanah.core.structure.PaneRules;
@@ -94,6 +95,7 @@ public final class Evaluator {
         Map<String, Space> space = new LinkedHashMap<>();
         if (vessel.isPresent()) {
             judgeVessel(animals, vessel.get(), ground.orElseThrow(), catalogue, space, findings);
+            OutsideRule.judge(design.vessel().orElseThrow(), catalogue).ifPresent(findings::add);
             StandRule.judge(mass.orElseThrow()).ifPresent(findings::add);
             FloorRule.judge(design, vessel.get(), mass.orElseThrow()).ifPresent(findings::add);
             findings.addAll(PaneRules.judge(design, vessel.get(), ground.orElseThrow(), panes, catalogue));

@@ -23,6 +23,7 @@ import tanah.core.geometry.Point;
  * @param solids    hardscape that the cut passes
  * @param behind    hardscape that the cut does not pass, seen from the front
  * @param pieces    hardscape seen from above
+ * @param walls     walls between land and water, seen from above
  * @param ramps     ramps seen from the front
  * @param devices   heaters, pumps and filters in the water
  * @param flows     water that runs down: films and falls at their wall, beds of streams
@@ -47,6 +48,7 @@ public record Scene(
         List<Area> solids,
         List<Area> behind,
         List<Area> pieces,
+        List<Area> walls,
         List<Line> ramps,
         List<Device> devices,
         List<Area> flows,
@@ -63,6 +65,7 @@ public record Scene(
         solids = List.copyOf(solids);
         behind = List.copyOf(behind);
         pieces = List.copyOf(pieces);
+        walls = List.copyOf(walls);
         ramps = List.copyOf(ramps);
         devices = List.copyOf(devices);
         flows = List.copyOf(flows);
@@ -90,6 +93,7 @@ public record Scene(
                 solids,
                 behind,
                 pieces,
+                walls,
                 changed,
                 devices,
                 flows,

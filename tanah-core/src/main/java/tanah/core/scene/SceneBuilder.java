@@ -30,6 +30,8 @@ import tanah.core.water.Circulation;
 /** Cuts a design along a vertical plane and looks at it from above. */
 public final class SceneBuilder {
     private static final double THIN = 1e-6;
+    private static final int PLACES = 40;
+    private static final double LOW_FIGURE = 0.05; // m
 
     private final Design design;
     private final Vessel vessel;
@@ -87,6 +89,7 @@ public final class SceneBuilder {
                 solids(),
                 behind(),
                 pieces(),
+                walls(),
                 RampPlace.of(design, vessel, ground).stream()
                         .map(RampPlace::line)
                         .toList(),
@@ -246,6 +249,12 @@ public final class SceneBuilder {
                 .toList();
     }
 
+    private List<Area> walls() {
+        return design.ground().walls().stream()
+                .map(d -> new Area(d.id(), damTexture(d), d.region().outline().corners()))
+                .toList();
+    }
+
     private List<Scene.Line> barriers() {
         Optional<Layer> over = MeshRule.layerOnDrainage(design.ground().layers(), ground)
                 .filter(l -> l.options().hasMesh());
@@ -267,7 +276,7 @@ public final class SceneBuilder {
         List<Scene.Figure> figures = new ArrayList<>();
         for (Inhabitant animal : animals) {
             double length = Math.min(animal.profile().totalLengthAdult(), vessel.length() * 0.95);
-            double x = vessel.length() * (0.62 - 0.3 * figures.size());
+            double x = freeFor(length, vessel.length() * (0.62 - 0.3 * figures.size()));
             figures.add(new Scene.Figure(
                     animal.id(),
                     Forms.of(animal.row().group()),
@@ -276,6 +285,32 @@ public final class SceneBuilder {
                     ground.terrain().surfaceAt(x, cut)));
         }
         return figures;
+    }
+
+    /** Where a figure of a length stands in nothing that the cut passes, the nearest to a place; the place if nowhere does. */
+    private double freeFor(double length, double wanted) {
+        List<Area> solids = solids();
+        double best = wanted;
+        double off = Double.MAX_VALUE;
+        for (int i = 0; i <= PLACES; i++) {
+            double x = i * Math.max(0, vessel.length() - length) / PLACES;
+            double z = ground.terrain().surfaceAt(x, cut);
+            boolean free = solids.stream().noneMatch(s -> meets(s, x, x + length, z));
+            if (free && Math.abs(x - wanted) < off) {
+                off = Math.abs(x - wanted);
+                best = x;
+            }
+        }
+        return best;
+    }
+
+    /** Whether a solid of the section stands in the way of a low figure on the ground. */
+    private static boolean meets(Area solid, double from, double to, double ground) {
+        double left = solid.points().get(0).x();
+        double right = solid.points().get(1).x();
+        double low = solid.points().get(0).y();
+        double high = solid.points().get(2).y();
+        return left < to && right > from && high > ground + THIN && low < ground + LOW_FIGURE;
     }
 
     private List<Scene.Mark> marks() {

@@ -15,13 +15,15 @@ import tanah.core.geometry.ConvexPolygon;
 import tanah.core.vessel.Vessel;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.forms.FieldErrors;
+import tanah.web.forms.Quantity;
 import tanah.web.shell.Words;
 
 /** Reads one edit of the wall between land and water and applies it to a design. */
 @Component
 class DamEdits {
     static final List<String> KINDS = List.of("foam", "glass", "acrylic", "stones", "wood", "none");
-    private static final double THINNEST = 0.003; // m
+    static final double THINNEST = 0.003; // m
+    private static final List<String> EDGES = List.of("dam-left", "dam-right", "dam-front", "dam-back");
 
     private final Catalogues catalogues;
     private final NumberEdit numbers;
@@ -55,6 +57,9 @@ class DamEdits {
                     errors,
                     () -> with(design, dam, field, v));
         }
+        if (EDGES.contains(form.opWord()) || form.opWord().equals("dam-move")) {
+            return dragged(design, dam, form, name, errors);
+        }
         return switch (form.opWord()) {
             case "dam-kind" -> kind(design, dam, form, errors);
             case "dam-remove" ->
@@ -77,6 +82,42 @@ class DamEdits {
                 yield EditOutcome.none(design, dam.id());
             }
         };
+    }
+
+    /** In the plan: the whole wall, or one of its edges; kept inside the box and at least as thick as a pane. */
+    private EditOutcome dragged(Design design, Dam dam, EditForm form, String name, FieldErrors errors) {
+        OptionalDouble value = Quantity.parse(form.valueText(), Quantity.Kind.LENGTH);
+        OptionalDouble other = Quantity.parse(form.otherText(), Quantity.Kind.LENGTH);
+        Optional<Vessel> vessel =
+                Evaluator.evaluate(design, catalogues.of(design)).vessel();
+        boolean whole = form.opWord().equals("dam-move");
+        if (value.isEmpty() || vessel.isEmpty() || whole && other.isEmpty()) {
+            errors.add("form", "error.edit.unknown");
+            return EditOutcome.none(design, dam.id());
+        }
+        Vessel v = vessel.get();
+        if (whole) {
+            Design across = moved(design, dam, Surface.Axis.X, value.getAsDouble(), v.length());
+            Design made = moved(across, dam, Surface.Axis.Y, other.orElse(0), v.width());
+            return new EditOutcome(made, words.of("edit.moved", name), dam.id());
+        }
+        Surface.Axis axis =
+                form.opWord().equals("dam-left") || form.opWord().equals("dam-right") ? Surface.Axis.X : Surface.Axis.Y;
+        boolean far = form.opWord().equals("dam-right") || form.opWord().equals("dam-back");
+        double near = edge(dam, axis, false);
+        double end = edge(dam, axis, true);
+        double most = axis == Surface.Axis.X ? v.length() : v.width();
+        double at = value.getAsDouble();
+        Design made = far
+                ? DamMove.to(design, dam.id(), axis, near, Math.max(near + THINNEST, Math.min(most, at)))
+                : DamMove.to(design, dam.id(), axis, Math.max(0, Math.min(end - THINNEST, at)), end);
+        return new EditOutcome(made, words.of("edit.reshaped", name), dam.id());
+    }
+
+    private static Design moved(Design design, Dam dam, Surface.Axis axis, double to, double most) {
+        double thick = edge(dam, axis, true) - edge(dam, axis, false);
+        double at = Math.max(0, Math.min(most - thick, to));
+        return DamMove.to(design, dam.id(), axis, at, at + thick);
     }
 
     private static double edge(Dam dam, Surface.Axis axis, boolean far) {

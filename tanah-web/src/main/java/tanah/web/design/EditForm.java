@@ -24,6 +24,11 @@ public record EditForm(
         return text == null ? "" : text;
     }
 
+    /** The same edit under another word. */
+    EditForm as(String word) {
+        return new EditForm(base, word, part, value, other, draft);
+    }
+
     String opWord() {
         return orEmpty(op);
     }

@@ -211,30 +211,45 @@ public class StageSheet {
                         Double.NaN));
     }
 
+    /** A wall is moved along the front and in height; in the plan each of its edges is moved. */
     private List<Handle> damHandles(Dam d, Vessel vessel) {
-        double left = DamMove.edge(d.region().outline(), false);
-        double right = DamMove.edge(d.region().outline(), true);
+        double left = DamMove.edge(d.region().outline(), Surface.Axis.X, false);
+        double right = DamMove.edge(d.region().outline(), Surface.Axis.X, true);
+        double front = DamMove.edge(d.region().outline(), Surface.Axis.Y, false);
+        double back = DamMove.edge(d.region().outline(), Surface.Axis.Y, true);
+        double thin = cm(DamEdits.THINNEST);
         return List.of(
-                new Handle(
-                        d.id(),
+                damHandle(
+                        d,
                         "dam-x",
-                        words.of("sheet.shore"),
-                        cm(left),
+                        "sheet.shore",
+                        left,
                         1,
-                        cm(vessel.length() - (right - left)) - 0.3,
-                        Numbers.lengthWithUnit(left),
-                        Handle.Axis.ALONG,
-                        left),
-                new Handle(
-                        d.id(),
-                        "dam-top",
-                        words.of("sheet.crest"),
-                        cm(d.top()),
-                        1,
-                        cm(vessel.rim()),
-                        Numbers.lengthWithUnit(d.top()),
-                        Handle.Axis.RIGHT,
-                        d.top()));
+                        cm(vessel.length() - (right - left)) - thin,
+                        Handle.Axis.ALONG),
+                damHandle(d, "dam-top", "sheet.crest", d.top(), 1, cm(vessel.rim()), Handle.Axis.RIGHT),
+                damHandle(d, "dam-left", "sheet.wall_left", left, 0, cm(right) - thin, Handle.Axis.PLAN_LEFT),
+                damHandle(
+                        d,
+                        "dam-right",
+                        "sheet.wall_right",
+                        right,
+                        cm(left) + thin,
+                        cm(vessel.length()),
+                        Handle.Axis.PLAN_RIGHT),
+                damHandle(d, "dam-front", "sheet.wall_front", front, 0, cm(back) - thin, Handle.Axis.PLAN_FRONT),
+                damHandle(
+                        d,
+                        "dam-back",
+                        "sheet.wall_back",
+                        back,
+                        cm(front) + thin,
+                        cm(vessel.width()),
+                        Handle.Axis.PLAN_BACK));
+    }
+
+    private Handle damHandle(Dam d, String op, String label, double at, double least, double most, Handle.Axis axis) {
+        return new Handle(d.id(), op, words.of(label), cm(at), least, most, Numbers.lengthWithUnit(at), axis, at);
     }
 
     private static double cm(double metres) {

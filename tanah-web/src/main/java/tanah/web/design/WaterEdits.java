@@ -66,6 +66,10 @@ class WaterEdits implements StageEdits {
         if (form.opWord().equals("make")) {
             return make(design, errors);
         }
+        if (form.opWord().equals("remove")
+                && design.ground().dams().stream().anyMatch(d -> d.id().equals(form.partId()))) {
+            return apply(design, form.as("dam-remove"), keeper, errors);
+        }
         if (form.opWord().startsWith("dam-")) {
             return design.ground().dams().stream()
                     .filter(d -> d.id().equals(form.partId()))

@@ -14,14 +14,12 @@ final class PieceSvg {
     private final Viewport view;
     private final Scene scene;
     private final SheetText text;
-    private final boolean movable;
 
     PieceSvg(Svg svg, Viewport view, Scene scene, SheetText text) {
         this.svg = svg;
         this.view = view;
         this.scene = scene;
         this.text = text;
-        this.movable = text.movable() && text.stage().equals("hardscape");
     }
 
     /** What the cut passes, cut; the rest as outlines, so that nothing is lost from sight. */
@@ -44,6 +42,9 @@ final class PieceSvg {
 
     /** Every piece from above. */
     void plan() {
+        for (Scene.Area area : scene.walls()) {
+            wall(area);
+        }
         for (Scene.Area area : scene.pieces()) {
             piece(area, area, "plan-piece", "move", points(area.points(), true));
         }
@@ -51,8 +52,30 @@ final class PieceSvg {
 
     private void piece(Scene.Area drawn, Scene.Area fromAbove, String style, String move, String points) {
         Caption caption = text.captions().get(drawn.part());
+        double other = least(move.equals("move") ? fromAbove.points() : drawn.points(), false);
+        Move moves = new Move(move, least(fromAbove.points(), true), other);
+        thing(drawn, style, "hardscape", caption == null ? drawn.part() : caption.both(), points, moves);
+    }
+
+    /** A wall between land and water; in the water stage it is dragged as a whole. */
+    private void wall(Scene.Area area) {
+        Caption caption = text.captions().get(area.part());
+        Move moves = new Move("dam-move", least(area.points(), true), least(area.points(), false));
+        thing(
+                area,
+                "plan-piece",
+                "water",
+                caption == null ? area.part() : caption.first(),
+                points(area.points(), true),
+                moves);
+    }
+
+    /** How a thing is moved: the edit, and its place now (m). */
+    private record Move(String op, double x, double other) {}
+
+    private void thing(Scene.Area drawn, String style, String stage, String name, String points, Move move) {
         boolean selected = drawn.part().equals(text.selected());
-        String name = caption == null ? drawn.part() : caption.both();
+        boolean movable = text.movable() && text.stage().equals(stage);
         String fill = "url(#tx-" + drawn.texture().name().toLowerCase(Locale.ROOT) + ")";
         List<Object> attributes = new java.util.ArrayList<>(List.of(
                 "points",
@@ -64,13 +87,11 @@ final class PieceSvg {
                 "data-part",
                 drawn.part(),
                 "data-of",
-                "hardscape"));
+                stage));
         if (movable) {
-            double left = least(fromAbove.points(), true);
-            double other = move.equals("move") ? least(fromAbove.points(), false) : least(drawn.points(), false);
             attributes.addAll(List.of(
                     "id",
-                    "piece-" + move + "-" + drawn.part(),
+                    "piece-" + move.op() + "-" + drawn.part(),
                     "tabindex",
                     0,
                     "role",
@@ -80,11 +101,11 @@ final class PieceSvg {
                     "aria-pressed",
                     String.valueOf(selected),
                     "data-move",
-                    move,
+                    move.op(),
                     "data-x",
-                    Svg.n(left * 100),
+                    Svg.n(move.x() * 100),
                     "data-other",
-                    Svg.n(other * 100)));
+                    Svg.n(move.other() * 100)));
         }
         svg.open("polygon", attributes.toArray()).text("title", name).close("polygon");
     }

@@ -108,7 +108,7 @@ public final class SheetSvg {
         scene.marks().forEach(this::mark);
         leaders();
         pegs();
-        HandleSvg.draw(svg, view, scene, text);
+        HandleSvg.section(svg, view, scene, text);
     }
 
     private void grid() {
@@ -455,5 +455,6 @@ public final class SheetSvg {
             double y = view.y(mark.y(), scene.width());
             svg.empty("circle", "cx", x, "cy", y, "r", 3.5, "class", "plan-mark");
         }
+        HandleSvg.plan(svg, view, scene, text);
     }
 }

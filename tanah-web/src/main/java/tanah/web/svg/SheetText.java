@@ -45,7 +45,10 @@ public record SheetText(
 
     /** Whether a tab stands in the right gutter. */
     boolean hasRightHandles() {
-        return handles.stream().anyMatch(h -> h.axis() == Handle.Axis.RIGHT);
+        return handles.stream()
+                .anyMatch(h -> h.axis() == Handle.Axis.RIGHT
+                        || h.axis() == Handle.Axis.PLAN_FRONT
+                        || h.axis() == Handle.Axis.PLAN_BACK);
     }
 
     /**
@@ -90,11 +93,15 @@ public record SheetText(
             Axis axis,
             double at) {
 
-        /** Up and down in the left gutter or in the right one, or along the bottom. */
+        /** Up and down in the left gutter or in the right one, or along the bottom; edges in the plan, across and back. */
         public enum Axis {
             LEFT,
             RIGHT,
-            ALONG
+            ALONG,
+            PLAN_LEFT,
+            PLAN_RIGHT,
+            PLAN_FRONT,
+            PLAN_BACK
         }
     }
 }

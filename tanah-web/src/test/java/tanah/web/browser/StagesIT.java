@@ -134,6 +134,32 @@ class StagesIT extends BrowserTest {
     }
 
     @Test
+    void aWallIsDraggedAndReshapedInThePlan() {
+        begun();
+        StagePage stage = StagePage.open(page, "water").makeWater();
+        assertThat(stage.saved()).containsText("Revision 2");
+        stage.open("dam");
+        double left = Double.parseDouble(stage.field("dam-x").inputValue());
+        double deep = Double.parseDouble(stage.field("dam-depth").inputValue());
+        stage.drag(page.locator("#piece-dam-move-dam"), 6, 0);
+        assertThat(stage.saved()).containsText("Revision 3");
+        assertThat(Double.parseDouble(stage.field("dam-x").inputValue())).isBetween(left + 5, left + 7);
+        stage.drag(stage.handle("dam-back").locator(".tab"), 0, -10);
+        assertThat(stage.saved()).containsText("Revision 4");
+        assertThat(Double.parseDouble(stage.field("dam-depth").inputValue())).isBetween(deep - 11, deep - 9);
+        stage.handle("dam-front").focus();
+        page.keyboard().press("Shift+ArrowUp");
+        assertThat(stage.saved()).containsText("Revision 5");
+        assertThat(Double.parseDouble(stage.field("dam-y").inputValue())).isBetween(0.9, 1.1);
+        page.locator("#piece-dam-move-dam").focus();
+        page.keyboard().press("ArrowLeft");
+        assertThat(stage.saved()).containsText("Revision 6");
+        page.keyboard().press("Delete");
+        assertThat(stage.saved()).containsText("Revision 7");
+        assertThat(page.locator("#piece-dam-move-dam")).hasCount(0);
+    }
+
+    @Test
     void runningWaterIsAddedFedMovedAndTakenOut() {
         begun();
         StagePage stage = StagePage.open(page, "water").makeWater();
