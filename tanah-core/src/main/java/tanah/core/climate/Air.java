@@ -17,20 +17,18 @@ final class Air {
         boolean reversed = k.through() < 0;
         double[] in = reversed ? vents.leaves : vents.enters;
         double[] out = reversed ? vents.enters : vents.leaves;
-        for (int i = 0; i < net.links.size(); i++) {
-            Network.Link l = net.links.get(i);
+        int[] from = net.links.a();
+        int[] to = net.links.b();
+        for (int i = 0; i < from.length; i++) {
             double g = carried * k.link[i];
-            a.add(l.a(), l.a(), g);
-            a.add(l.b(), l.b(), g);
-            a.add(l.a(), l.b(), -g);
-            a.add(l.b(), l.a(), -g);
+            a.join(from[i], to[i], g);
             double f = through * (reversed ? -vents.flow[i] : vents.flow[i]);
             if (f > 0) {
-                a.add(l.a(), l.a(), f);
-                a.add(l.b(), l.a(), -f);
+                a.add(from[i], from[i], f);
+                a.add(to[i], from[i], -f);
             } else if (f < 0) {
-                a.add(l.b(), l.b(), -f);
-                a.add(l.a(), l.b(), f);
+                a.add(to[i], to[i], -f);
+                a.add(from[i], to[i], f);
             }
         }
         if (through > 0) {

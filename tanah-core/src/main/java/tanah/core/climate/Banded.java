@@ -19,6 +19,15 @@ final class Banded {
         rows[row * (2 * half + 1) + column - row + half] += value;
     }
 
+    /** Adds a conductance between two unknowns. */
+    void join(int a, int b, double g) {
+        int wide = 2 * half + 1;
+        rows[a * wide + half] += g;
+        rows[b * wide + half] += g;
+        rows[a * wide + b - a + half] -= g;
+        rows[b * wide + a - b + half] -= g;
+    }
+
     double get(int row, int column) {
         return rows[row * (2 * half + 1) + column - row + half];
     }

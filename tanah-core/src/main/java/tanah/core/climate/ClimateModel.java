@@ -155,7 +155,9 @@ public final class ClimateModel {
                 ruled.add(i);
             } else {
                 duty[i] = available[i];
-                free.add(sources.get(i), available[i]);
+                if (available[i] != 0) {
+                    free.add(sources.get(i), available[i]);
+                }
             }
         }
         State base = heat.solve(free, room, start);

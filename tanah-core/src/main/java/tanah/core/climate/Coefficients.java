@@ -147,8 +147,9 @@ final class Coefficients {
         for (ClimateCase.Platform p : g.enclosure.platforms()) {
             all += 2 * p.area();
         }
+        double tile = seen(g.tileArea, GROUND, tiles, all);
         for (int t = 0; t < g.tiles; t++) {
-            tileRadiant[t] = seen(g.tileArea, GROUND, tiles, all) * Films.radiation(s.surface(net, t), s.star);
+            tileRadiant[t] = tile * Films.radiation(s.surface(net, t), s.star);
         }
         for (int p = 0; p < net.patches; p++) {
             double group = net.faceArea[net.patchFace[p]];
@@ -180,17 +181,21 @@ final class Coefficients {
         double speed = Math.max(Math.max(LEAST_SPEED, floor), Math.cbrt(lift * g.air)) + 0.3 * g.enclosure.fanSpeed();
         single[2] = speed;
         double spread = net.factors.mix() * MIXING * speed * g.air;
+        double[] virtual = new double[g.zones];
+        for (int n = 0; n < g.zones; n++) {
+            virtual[n] = s.virtual(n);
+        }
+        Network.Pairs links = net.links;
         for (int i = 0; i < link.length; i++) {
-            Network.Link l = net.links.get(i);
             double d = spread + MOLECULAR;
-            if (l.upright()) {
-                double rise = (s.virtual(l.b()) - s.virtual(l.a())) / l.distance();
+            if (net.linkUpright[i]) {
+                double rise = (virtual[links.b()[i]] - virtual[links.a()[i]]) / net.linkDistance[i];
                 double richardson = GRAVITY / mean * rise * g.air * g.air / (speed * speed);
                 double layered =
                         richardson > 0 ? 1 / (1 + DAMPING * richardson) : 1 + STIRRING * Math.min(1, -richardson);
                 d = spread * layered + MOLECULAR;
             }
-            link[i] = MoistAir.DENSITY * d * l.area() / l.distance();
+            link[i] = MoistAir.DENSITY * d * links.value()[i] / net.linkDistance[i];
         }
     }
 

@@ -20,7 +20,7 @@ public final class Films {
     public static double level(double unstable, double least) {
         return unstable > 0
                 ? Math.max(least, 1.52 * Math.cbrt(unstable))
-                : Math.max(least, 0.59 * Math.pow(-unstable / SPAN, 0.25));
+                : Math.max(least, 0.59 * Math.sqrt(Math.sqrt(-unstable / SPAN)));
     }
 
     /** An upright face. Difference in K, of either sign. */

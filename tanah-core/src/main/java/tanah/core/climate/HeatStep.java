@@ -25,11 +25,8 @@ final class HeatStep {
     private final double[] byAir;
     private final double[] byStar;
 
-    // ground columns
-    private final double[] den;
-    private final double[] b;
+    private final Columns columns;
     private final double[] surfaceDen;
-    private final double[] lateralSum;
 
     // panes
     private final double[] coreDen;
@@ -60,10 +57,8 @@ final class HeatStep {
         plume = new double[faces];
         byAir = new double[faces];
         byStar = new double[faces];
-        den = new double[g.tiles * Grid.DEEP];
-        b = new double[g.tiles * Grid.DEEP];
+        columns = new Columns(net, perSecond);
         surfaceDen = new double[g.tiles];
-        lateralSum = new double[g.tiles * Grid.DEEP];
         coreDen = new double[net.patches];
         innerDen = new double[net.patches];
         matrix = new Banded(g.zones, net.half);
@@ -78,32 +73,13 @@ final class HeatStep {
 
     // ---- what does not depend on the sources
 
-    private double up(int c, int t) {
-        int i = c * g.tiles + t;
-        double r = c == 0 ? net.resistance[i] / 2 : (net.resistance[i] + net.resistance[i - g.tiles]) / 2;
-        return g.tileArea / r;
-    }
-
     private void eliminate() {
-        if (perSecond == 0) {
-            for (Network.Lateral l : net.laterals) {
-                lateralSum[l.a()] += l.conductance();
-                lateralSum[l.b()] += l.conductance();
-            }
-        }
         for (int t = 0; t < g.tiles; t++) {
             face(t, g.tileZone[t], k.tileFilm[t], k.tileRadiant[t]);
             if (!g.isLand(t)) {
                 continue;
             }
-            for (int c = Grid.DEEP - 1; c >= 0; c--) {
-                int i = c * g.tiles + t;
-                double d = net.capacity[i] * g.tileArea * perSecond + up(c, t) + net.edge[i] + lateralSum[i];
-                d += c == Grid.DEEP - 1 ? net.downToRoom[t] : up(c + 1, t) * (1 - b[i + g.tiles]);
-                den[i] = d;
-                b[i] = up(c, t) / d;
-            }
-            surfaceDen[t] = film[t] + radiant[t] + latent.tileSlope[t] + up(0, t) * (1 - b[t]);
+            surfaceDen[t] = film[t] + radiant[t] + latent.tileSlope[t] + columns.under(t);
             byAir[t] = film[t] / surfaceDen[t];
             byStar[t] = radiant[t] / surfaceDen[t];
             plume[t] = last.ground[t] > last.air[zone[t]] ? PLUME : 0;
@@ -236,9 +212,9 @@ final class HeatStep {
 
     private State solve(Sources s, boolean whole, double outside, State start) {
         double[] own = new double[faces];
-        double[] a = columns(s, whole, outside, start, last);
+        double[] a = columns.rise(s, whole, outside, start, last);
         for (int t = 0; t < g.tiles; t++) {
-            own[t] = g.isLand(t) ? (s.tile[t] + (whole ? latent.tile[t] : 0) + up(0, t) * a[t]) / surfaceDen[t] : 0;
+            own[t] = g.isLand(t) ? (s.tile[t] + (whole ? latent.tile[t] : 0) + columns.gives(t, a)) / surfaceDen[t] : 0;
         }
         double[] core = new double[net.patches];
         for (int p = 0; p < net.patches; p++) {
@@ -324,13 +300,8 @@ final class HeatStep {
                 continue;
             }
             r.ground[t] = at(t, own, r);
-            double above = r.ground[t];
-            for (int c = 0; c < Grid.DEEP; c++) {
-                int i = c * g.tiles + t;
-                above = a[i] + b[i] * above;
-                r.cell[i] = above;
-            }
         }
+        columns.down(a, r.ground, r.cell);
         for (int p = 0; p < net.patches; p++) {
             double half = net.patchHalf[p];
             r.paneIn[p] = at(g.tiles + p, own, r);
@@ -351,56 +322,16 @@ final class HeatStep {
         return own[f] + byAir[f] * r.air[zone[f]] + byStar[f] * r.star;
     }
 
-    /** Sources of the cells, carried up from the bottom. */
-    private double[] columns(Sources s, boolean whole, double outside, State start, State beside) {
-        double[] a = new double[g.tiles * Grid.DEEP];
-        double[] lateral = new double[a.length];
-        if (whole) {
-            for (Network.Lateral l : net.laterals) {
-                if (perSecond == 0) {
-                    lateral[l.a()] += l.conductance() * beside.cell[l.b()];
-                    lateral[l.b()] += l.conductance() * beside.cell[l.a()];
-                } else {
-                    double flow = l.conductance() * (start.cell[l.b()] - start.cell[l.a()]);
-                    lateral[l.a()] += flow;
-                    lateral[l.b()] -= flow;
-                }
-            }
-        }
-        for (int t = 0; t < g.tiles; t++) {
-            if (!g.isLand(t)) {
-                continue;
-            }
-            for (int c = Grid.DEEP - 1; c >= 0; c--) {
-                int i = c * g.tiles + t;
-                double sum = s.cell[i] + net.edge[i] * outside + lateral[i];
-                if (whole) {
-                    sum += net.capacity[i] * g.tileArea * perSecond * start.cell[i];
-                }
-                sum += c == Grid.DEEP - 1
-                        ? net.downToRoom[t] * outside + net.baseShare[t] * s.base[t]
-                        : up(c + 1, t) * a[i + g.tiles];
-                a[i] = sum / den[i];
-            }
-        }
-        return a;
-    }
-
     /** One more sweep of the columns with the air and the radiant node held (steady state). */
     void sweep(State r, Sources s, double outside) {
-        double[] a = columns(s, true, outside, r, r);
+        double[] a = columns.rise(s, true, outside, r, r);
         for (int t = 0; t < g.tiles; t++) {
             if (g.isLand(t)) {
-                double own = (s.tile[t] + latent.tile[t] + up(0, t) * a[t]) / surfaceDen[t];
+                double own = (s.tile[t] + latent.tile[t] + columns.gives(t, a)) / surfaceDen[t];
                 r.ground[t] = own + byAir[t] * r.air[zone[t]] + byStar[t] * r.star;
-                double above = r.ground[t];
-                for (int c = 0; c < Grid.DEEP; c++) {
-                    int i = c * g.tiles + t;
-                    above = a[i] + b[i] * above;
-                    r.cell[i] = above;
-                }
             }
         }
+        columns.down(a, r.ground, r.cell);
     }
 
     private static double dot(double[] x, double[] y) {

@@ -32,7 +32,7 @@ final class Latent {
         double heat = MoistAir.LATENT;
         for (int t = 0; t < g.tiles; t++) {
             double celsius = at.surface(net, t);
-            double slope = v.isTileFixed(t) ? 0 : heat * v.tileGain[t] * v.slope(celsius);
+            double slope = v.isTileFixed(t) ? 0 : heat * v.tileGain[t] * v.tileSlope(t);
             double source = -heat * v.fromTile[t] + slope * celsius;
             int w = g.water[g.region[t]];
             if (w < 0) {
@@ -44,12 +44,12 @@ final class Latent {
             }
         }
         for (int p = 0; p < net.patches; p++) {
-            l.paneSlope[p] = v.isPaneFixed(p) ? 0 : heat * v.paneGain[p] * v.slope(at.paneIn[p]);
+            l.paneSlope[p] = v.isPaneFixed(p) ? 0 : heat * v.paneGain[p] * v.paneSlope(p);
             l.pane[p] = -heat * v.fromPane[p] + l.paneSlope[p] * at.paneIn[p];
         }
         for (int n = 0; n < g.zones; n++) {
             double gain = (v.isLeafFixed(n) ? 0 : v.leafGain[n]) + (v.isBreathFixed() ? 0 : v.breathGain[n]);
-            l.leafSlope[n] = heat * gain * v.slope(at.leaf[n]);
+            l.leafSlope[n] = heat * gain * v.leafSlope(n);
             l.leaf[n] = -heat * (v.fromLeaf[n] + v.breathed[n]) + l.leafSlope[n] * at.leaf[n];
             l.zone[n] = heat * (v.fogged(n) - v.flash[n]);
         }

@@ -49,6 +49,13 @@ public final class MoistAir {
         return MOLAR * pressure * slope / ((pressure - e) * (pressure - e));
     }
 
+    /** The same where the saturated humidity is known, without an exponential. */
+    static double slopeAt(double saturated, double celsius, double pressure) {
+        double e = vapour(saturated, pressure);
+        double slope = e * 17.27 * 237.3 / ((celsius + 237.3) * (celsius + 237.3));
+        return MOLAR * pressure * slope / ((pressure - e) * (pressure - e));
+    }
+
     /** Dew point of a vapour pressure (°C): the inverse of FAO-56 eq. 11. */
     public static double dewPoint(double vapour) {
         double a = Math.log(Math.max(LEAST, vapour) / 610.8);

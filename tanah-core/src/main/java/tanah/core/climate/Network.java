@@ -21,7 +21,10 @@ final class Network {
     final double[] resistance;
     final double[] capacity;
     final double[] edge;
-    final List<Lateral> laterals = new ArrayList<>();
+    /** By cell: conductance to the one above, of the first to the face (W/K). */
+    final double[] up;
+
+    final Pairs laterals;
     final double[] downToRoom;
     final double[] baseShare;
 
@@ -50,14 +53,29 @@ final class Network {
     final double[] waterBase;
     final double[] waterEdge;
 
-    final List<Link> links = new ArrayList<>();
+    final Pairs links;
+    final double[] linkDistance;
+    final boolean[] linkUpright;
     final int half;
 
-    /** Two zones that touch. */
-    record Link(int a, int b, double area, double distance, boolean upright) {}
+    /**
+     * Neighbours in flat arrays, because they are walked in every step.
+     *
+     * @param a     one of each pair
+     * @param b     the other
+     * @param value of the pair: area of zones that touch (m²), conductance of ground cells side by side (W/K)
+     */
+    record Pairs(int[] a, int[] b, double[] value) {
+        int size() {
+            return value.length;
+        }
+    }
 
-    /** Two ground cells side by side and their conductance (W/K). */
-    record Lateral(int a, int b, double conductance) {}
+    /** Two zones that touch. */
+    private record Link(int a, int b, double area, double distance, boolean upright) {}
+
+    /** Two ground cells side by side. */
+    private record Lateral(int a, int b, double conductance) {}
 
     Network(Grid grid, Factors factors) {
         this.grid = grid;
@@ -69,8 +87,9 @@ final class Network {
         edge = new double[nt * Grid.DEEP];
         downToRoom = new double[nt];
         baseShare = new double[nt];
-        columns();
-        laterals();
+        up = new double[nt * Grid.DEEP];
+        double[] depth = columns();
+        laterals = laterals(depth);
         List<double[]> found = patches();
         patches = found.size();
         patchFace = new int[patches];
@@ -95,21 +114,32 @@ final class Network {
         waterBase = new double[grid.waters];
         waterEdge = new double[grid.waters];
         waters();
-        links();
+        List<Link> touching = links();
+        links = new Pairs(
+                touching.stream().mapToInt(Link::a).toArray(),
+                touching.stream().mapToInt(Link::b).toArray(),
+                touching.stream().mapToDouble(Link::area).toArray());
+        linkDistance = touching.stream().mapToDouble(Link::distance).toArray();
+        linkUpright = new boolean[touching.size()];
+        for (int i = 0; i < linkUpright.length; i++) {
+            linkUpright[i] = touching.get(i).upright();
+        }
         half = grid.nay * grid.naz;
     }
 
-    /** Shares of heat from a bottom mat that go up. */
-    private void columns() {
+    /** Cells of the ground and what joins them; the depth of each tile's column (m). */
+    private double[] columns() {
         double base = grid.enclosure.shell().bottom().resistance();
         double down = (OUTER_DOWN + STAND) / factors.envelope();
         int nt = grid.tiles;
+        double[] depths = new double[nt];
         for (int t = 0; t < nt; t++) {
             if (!grid.isLand(t)) {
                 continue;
             }
             List<Sheet> layers = grid.layers(t);
             double depth = layers.stream().mapToDouble(Sheet::thickness).sum();
+            depths[t] = depth;
             double from = 0;
             for (int c = 0; c < Grid.DEEP; c++) {
                 double to = from + Grid.CELLS[c] * depth;
@@ -134,42 +164,48 @@ final class Network {
                 }
                 from = to;
             }
-            double up = grid.tileArea / (resistance[5 * nt + t] / 2 + base);
+            for (int c = 0; c < Grid.DEEP; c++) {
+                double r = resistance[c * nt + t] / 2 + (c == 0 ? 0 : resistance[(c - 1) * nt + t] / 2);
+                up[c * nt + t] = grid.tileArea / r;
+            }
+            double inside = grid.tileArea / (resistance[5 * nt + t] / 2 + base);
             double out = grid.tileArea / down;
-            downToRoom[t] = up * out / (up + out);
-            baseShare[t] = up / (up + out);
+            downToRoom[t] = inside * out / (inside + out);
+            // share of the heat of a bottom mat that goes up
+            baseShare[t] = inside / (inside + out);
         }
+        return depths;
     }
 
-    private double cellHeight(int c, int t) {
-        double depth = grid.layers(t).stream().mapToDouble(Sheet::thickness).sum();
-        return Grid.CELLS[c] * depth;
-    }
-
-    private void laterals() {
+    private Pairs laterals(double[] depth) {
+        List<Lateral> found = new ArrayList<>();
         for (int t = 0; t < grid.tiles; t++) {
             if (t / grid.nty < grid.ntx - 1) {
-                lateral(t, t + grid.nty, grid.dy / grid.dx);
+                lateral(t, t + grid.nty, grid.dy / grid.dx, depth, found);
             }
             if (t % grid.nty < grid.nty - 1) {
-                lateral(t, t + 1, grid.dx / grid.dy);
+                lateral(t, t + 1, grid.dx / grid.dy, depth, found);
             }
         }
+        return new Pairs(
+                found.stream().mapToInt(Lateral::a).toArray(),
+                found.stream().mapToInt(Lateral::b).toArray(),
+                found.stream().mapToDouble(Lateral::conductance).toArray());
     }
 
-    private void lateral(int a, int b, double shape) {
+    private void lateral(int a, int b, double shape, double[] depth, List<Lateral> found) {
         if (!grid.isLand(a) || !grid.isLand(b)) {
             return;
         }
         double least = Math.min(grid.dx, grid.dy);
         for (int c = 0; c < Grid.DEEP; c++) {
-            double ha = cellHeight(c, a);
-            double hb = cellHeight(c, b);
+            double ha = Grid.CELLS[c] * depth[a];
+            double hb = Grid.CELLS[c] * depth[b];
             int ia = c * grid.tiles + a;
             int ib = c * grid.tiles + b;
             double ka = Math.min(ha / resistance[ia], STABLE * capacity[ia] / ha * least * least);
             double kb = Math.min(hb / resistance[ib], STABLE * capacity[ib] / hb * least * least);
-            laterals.add(new Lateral(ia, ib, 2 * ka * kb / (ka + kb) * (ha + hb) / 2 * shape));
+            found.add(new Lateral(ia, ib, 2 * ka * kb / (ka + kb) * (ha + hb) / 2 * shape));
         }
     }
 
@@ -261,7 +297,8 @@ final class Network {
         }
     }
 
-    private void links() {
+    private List<Link> links() {
+        List<Link> links = new ArrayList<>();
         for (int i = 0; i < grid.nax; i++) {
             for (int j = 0; j < grid.nay; j++) {
                 for (int k = 0; k < grid.naz; k++) {
@@ -278,5 +315,6 @@ final class Network {
                 }
             }
         }
+        return links;
     }
 }

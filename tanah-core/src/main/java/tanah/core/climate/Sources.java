@@ -30,6 +30,21 @@ final class Sources {
         return new double[][] {tile, cell, base, paneIn, paneOut, platform, foliage, zone, water};
     }
 
+    /** Whether any of it goes into the ground below its face. */
+    boolean isInGround() {
+        for (double v : cell) {
+            if (v != 0) {
+                return true;
+            }
+        }
+        for (double v : base) {
+            if (v != 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     double sum() {
         double sum = star + room;
         for (double[] part : all()) {

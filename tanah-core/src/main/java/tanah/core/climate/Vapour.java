@@ -39,6 +39,12 @@ final class Vapour {
     final double[] leafGain;
     final double[] breathGain;
 
+    // humidity of saturated air at each face, which does not change within the balance
+    private final double[] tileFull;
+    private final double[] paneFull;
+    private final double[] leafFull;
+    private final double[] airFull;
+
     private final boolean[] tileFixed;
     private final boolean[] paneFixed;
     private final boolean[] leafFixed;
@@ -76,31 +82,61 @@ final class Vapour {
         paneGain = new double[net.patches];
         leafGain = new double[g.zones];
         breathGain = new double[g.zones];
+        tileFull = new double[g.tiles];
+        paneFull = new double[net.patches];
+        leafFull = new double[g.zones];
+        airFull = new double[g.zones];
+        for (int t = 0; t < g.tiles; t++) {
+            tileFull[t] = saturated(temperatures.surface(net, t));
+        }
+        for (int p = 0; p < net.patches; p++) {
+            paneFull[p] = saturated(temperatures.paneIn[p]);
+        }
+        for (int n = 0; n < g.zones; n++) {
+            leafFull[n] = saturated(temperatures.leaf[n]);
+            airFull[n] = saturated(temperatures.air[n]);
+        }
         tileFixed = new boolean[g.tiles];
         paneFixed = new boolean[net.patches];
         leafFixed = new boolean[g.zones];
     }
 
     private double saturated(double celsius) {
-        return MoistAir.saturated(Math.max(-40, Math.min(80, celsius)), g.enclosure.pressure());
+        return MoistAir.saturated(kept(celsius), g.enclosure.pressure());
     }
 
-    /** Change of the saturated humidity with temperature, its argument kept within -40 to 80 °C. */
-    double slope(double celsius) {
-        return MoistAir.saturatedSlope(Math.max(-40, Math.min(80, celsius)), g.enclosure.pressure());
+    /** A wild iterate stays finite. */
+    private static double kept(double celsius) {
+        return Math.max(-40, Math.min(80, celsius));
+    }
+
+    /** Change of the saturated humidity with the temperature of a tile (1/K). */
+    double tileSlope(int t) {
+        return slope(tileFull[t], temperatures.surface(net, t));
+    }
+
+    double paneSlope(int p) {
+        return slope(paneFull[p], temperatures.paneIn[p]);
+    }
+
+    double leafSlope(int n) {
+        return slope(leafFull[n], temperatures.leaf[n]);
+    }
+
+    private double slope(double full, double celsius) {
+        return MoistAir.slopeAt(full, kept(celsius), g.enclosure.pressure());
     }
 
     /** @param start humidities at the start of the step */
     void solve(double[] start) {
         double[] guess = start.clone();
         double[] before = start.clone();
-        String flags = "";
+        boolean[] flags = new boolean[g.tiles + net.patches + 2 * g.zones];
         for (int round = 0; round < ROUNDS; round++) {
-            String found = conductances(guess);
-            if (round > 0 && found.equals(flags) && !limited()) {
+            boolean changed = conductances(guess, flags);
+            if (round > 0 && !changed && !limited()) {
                 break;
             }
-            flags = found;
             balance(start);
             fluxes();
             double[] next = humidity.clone();
@@ -112,19 +148,22 @@ final class Vapour {
         fluxes();
     }
 
-    /** Sets what is in force at a guess; the pattern of what condenses. */
-    private String conductances(double[] w) {
-        StringBuilder flags = new StringBuilder(g.tiles + net.patches + 2 * g.zones);
+    /** Sets what is in force at a guess; whether the pattern of what condenses, {@code flags}, has changed. */
+    private boolean conductances(double[] w, boolean[] flags) {
+        boolean changed = false;
+        int flag = 0;
         double mass = MoistAir.HEAT * LEWIS;
         for (int t = 0; t < g.tiles; t++) {
-            boolean takes = w[g.tileZone[t]] > saturated(temperatures.surface(net, t));
-            flags.append(takes ? '1' : '0');
+            boolean takes = w[g.tileZone[t]] > tileFull[t];
+            changed |= flags[flag] != takes;
+            flags[flag++] = takes;
             double wet = takes || !g.isLand(t) ? 1 : wetness(t);
             tileGain[t] = wet * k.tileFilm[t] / mass;
         }
         for (int p = 0; p < net.patches; p++) {
-            boolean takes = w[net.patchZone[p]] > saturated(temperatures.paneIn[p]);
-            flags.append(takes ? '1' : '0');
+            boolean takes = w[net.patchZone[p]] > paneFull[p];
+            changed |= flags[flag] != takes;
+            flags[flag++] = takes;
             double wet = takes || !steady && stores.paneFilm[p] > 0 ? 1 : 0;
             paneGain[p] = wet * k.paneFilm[p] / mass;
         }
@@ -132,10 +171,12 @@ final class Vapour {
         double boundary = MoistAir.DENSITY * MoistAir.HEAT * LEWIS / Coefficients.LEAF_FILM;
         boolean water = stores.deepSum() > 0;
         for (int n = 0; n < g.zones; n++) {
-            double full = saturated(temperatures.leaf[n]);
+            double full = leafFull[n];
             boolean takes = w[n] > full;
-            boolean fogs = w[n] > saturated(temperatures.air[n]);
-            flags.append(takes ? '1' : '0').append(fogs ? '1' : '0');
+            boolean fogs = w[n] > airFull[n];
+            changed |= flags[flag] != takes || flags[flag + 1] != fogs;
+            flags[flag++] = takes;
+            flags[flag++] = fogs;
             double area = net.leaves[n] + net.wettable[n];
             double film = stores.leafRoom[n] > 0
                     ? Math.pow(Math.max(0, Math.min(1, stores.leafFilm[n] / stores.leafRoom[n])), 2.0 / 3)
@@ -145,7 +186,7 @@ final class Vapour {
                     !takes && w[n] < full && water ? MoistAir.DENSITY * net.leaves[n] / (boundary + stomata) : 0;
             fog[n] = fogs ? MoistAir.DENSITY * g.volume() / FOG : 0;
         }
-        return flags.toString();
+        return changed;
     }
 
     private double wetness(int t) {
@@ -159,48 +200,45 @@ final class Vapour {
         double inertia = steady ? 0 : MoistAir.DENSITY * g.volume() / step;
         for (int n = 0; n < g.zones; n++) {
             a.add(n, n, inertia + k.exchange[n] + fog[n]);
-            humidity[n] = inertia * start[n]
-                    + k.exchange[n] * room.humidity()
-                    + fog[n] * saturated(temperatures.air[n])
-                    + flash[n];
+            humidity[n] = inertia * start[n] + k.exchange[n] * room.humidity() + fog[n] * airFull[n] + flash[n];
         }
         Air.mix(a, net, vents, k, 1, humidity, room.humidity());
         for (int t = 0; t < g.tiles; t++) {
-            give(a, g.tileZone[t], tileFixed[t], fromTile[t], tileGain[t], temperatures.surface(net, t));
+            give(a, g.tileZone[t], tileFixed[t], fromTile[t], tileGain[t], tileFull[t]);
         }
         for (int p = 0; p < net.patches; p++) {
-            give(a, net.patchZone[p], paneFixed[p], fromPane[p], paneGain[p], temperatures.paneIn[p]);
+            give(a, net.patchZone[p], paneFixed[p], fromPane[p], paneGain[p], paneFull[p]);
         }
         for (int n = 0; n < g.zones; n++) {
-            give(a, n, leafFixed[n], fromLeaf[n], leafGain[n], temperatures.leaf[n]);
-            give(a, n, breathFixed, breathed[n], breathGain[n], temperatures.leaf[n]);
+            give(a, n, leafFixed[n], fromLeaf[n], leafGain[n], leafFull[n]);
+            give(a, n, breathFixed, breathed[n], breathGain[n], leafFull[n]);
         }
         a.factor();
         a.solve(humidity);
     }
 
-    private void give(Banded a, int zone, boolean fixed, double flux, double gain, double celsius) {
+    private void give(Banded a, int zone, boolean fixed, double flux, double gain, double full) {
         if (fixed) {
             humidity[zone] += flux;
         } else if (gain > 0) {
             a.add(zone, zone, gain);
-            humidity[zone] += gain * saturated(celsius);
+            humidity[zone] += gain * full;
         }
     }
 
     private void fluxes() {
         for (int t = 0; t < g.tiles; t++) {
             if (!tileFixed[t]) {
-                fromTile[t] = tileGain[t] * (saturated(temperatures.surface(net, t)) - humidity[g.tileZone[t]]);
+                fromTile[t] = tileGain[t] * (tileFull[t] - humidity[g.tileZone[t]]);
             }
         }
         for (int p = 0; p < net.patches; p++) {
             if (!paneFixed[p]) {
-                fromPane[p] = paneGain[p] * (saturated(temperatures.paneIn[p]) - humidity[net.patchZone[p]]);
+                fromPane[p] = paneGain[p] * (paneFull[p] - humidity[net.patchZone[p]]);
             }
         }
         for (int n = 0; n < g.zones; n++) {
-            double full = saturated(temperatures.leaf[n]);
+            double full = leafFull[n];
             if (!leafFixed[n]) {
                 fromLeaf[n] = leafGain[n] * (full - humidity[n]);
             }
@@ -212,7 +250,7 @@ final class Vapour {
 
     /** Fog that falls out of a zone (kg/s). */
     double fogged(int n) {
-        return fog[n] * (humidity[n] - saturated(temperatures.air[n]));
+        return fog[n] * (humidity[n] - airFull[n]);
     }
 
     /** Fixes what would give more than it has; whether anything was fixed now. */

@@ -99,12 +99,9 @@ final class Vents {
 
     private void path() {
         Banded laplacian = new Banded(grid.zones, net.half);
-        for (Network.Link l : net.links) {
-            double c = l.area() / l.distance();
-            laplacian.add(l.a(), l.a(), c);
-            laplacian.add(l.b(), l.b(), c);
-            laplacian.add(l.a(), l.b(), -c);
-            laplacian.add(l.b(), l.a(), -c);
+        Network.Pairs links = net.links;
+        for (int i = 0; i < links.size(); i++) {
+            laplacian.join(links.a()[i], links.b()[i], links.value()[i] / net.linkDistance[i]);
         }
         laplacian.add(0, 0, 1);
         laplacian.factor();
@@ -114,8 +111,7 @@ final class Vents {
         }
         laplacian.solve(potential);
         for (int i = 0; i < flow.length; i++) {
-            Network.Link l = net.links.get(i);
-            flow[i] = l.area() / l.distance() * (potential[l.a()] - potential[l.b()]);
+            flow[i] = links.value()[i] / net.linkDistance[i] * (potential[links.a()[i]] - potential[links.b()[i]]);
         }
     }
 
