@@ -60,6 +60,7 @@ public final class DesignEdit {
                 || action instanceof Action.SetDamTop
                 || action instanceof Action.SealDam
                 || action instanceof Action.AcceptWicking
+                || action instanceof Action.CoverWater
                 || action instanceof Action.AddRamp
                 || action instanceof Action.StandOnBase
                 || action instanceof Action.AnchorItem) {

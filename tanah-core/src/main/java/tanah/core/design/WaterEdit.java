@@ -23,6 +23,9 @@ final class WaterEdit {
         if (action instanceof Action.SealDam a) {
             return dam(design, a.dam(), d -> d.of(a.kind(), true));
         }
+        if (action instanceof Action.CoverWater a) {
+            return water(design, w -> w.withMargins(w.margins().withCover(OptionalDouble.of(a.share()))));
+        }
         if (action instanceof Action.AcceptWicking) {
             return water(
                     design,
@@ -30,7 +33,8 @@ final class WaterEdit {
                             w.margins().barrier(),
                             Optional.of(true),
                             w.margins().lowestLevel(),
-                            w.margins().wave())));
+                            w.margins().wave(),
+                            w.margins().cover())));
         }
         if (action instanceof Action.AddRamp a) {
             return water(design, w -> {

@@ -73,11 +73,24 @@ public record WaterPart(
      * @param acceptWicking whether soil may stand in the water on purpose, as in a bog
      * @param lowestLevel   to which the level may fall (m)
      * @param wave          over the level (m)
+     * @param cover         share of the open face under floating plants or cork
      */
     public record Margins(
-            OptionalDouble barrier, Optional<Boolean> acceptWicking, OptionalDouble lowestLevel, OptionalDouble wave) {
-        public static final Margins NONE =
-                new Margins(OptionalDouble.empty(), Optional.empty(), OptionalDouble.empty(), OptionalDouble.empty());
+            OptionalDouble barrier,
+            Optional<Boolean> acceptWicking,
+            OptionalDouble lowestLevel,
+            OptionalDouble wave,
+            OptionalDouble cover) {
+        public static final Margins NONE = new Margins(
+                OptionalDouble.empty(),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty());
+
+        public Margins withCover(OptionalDouble changed) {
+            return new Margins(barrier, acceptWicking, lowestLevel, wave, changed);
+        }
     }
 
     /** Temperature, or the usual 20 °C where none is given. */

@@ -55,6 +55,7 @@ import tanah.core.structure.TerraceRule;
 import tanah.core.vessel.LabelRule;
 import tanah.core.vessel.Vessel;
 import tanah.core.water.Circulation;
+import tanah.core.water.CoverRule;
 import tanah.core.water.CurrentRule;
 import tanah.core.water.EscapeRule;
 import tanah.core.water.GuardRule;
@@ -197,7 +198,10 @@ public final class Evaluator {
             return;
         }
         findings.addAll(WaterRules.judge(design, ground, water.get()));
-        animals.forEach(a -> findings.addAll(WaterAnimalRules.judge(a, design, ground, water.get())));
+        animals.forEach(a -> {
+            findings.addAll(WaterAnimalRules.judge(a, design, ground, water.get()));
+            CoverRule.judge(a, design, water.get()).ifPresent(findings::add);
+        });
     }
 
     private static void judgeDevices(

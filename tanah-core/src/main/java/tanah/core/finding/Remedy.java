@@ -78,6 +78,9 @@ public record Remedy(String key, List<Measure> measures, List<String> words, Act
         /** Take soil in the water as wanted. */
         record AcceptWicking() implements Action {}
 
+        /** Let floating plants or cork cover a share of the open water. */
+        record CoverWater(double share) implements Action {}
+
         /** Lay a ramp into the water: heights of its ends, its length along the slope and its width (m). */
         record AddRamp(double foot, double top, double length, double width) implements Action {}
 

@@ -313,6 +313,7 @@ public final class DesignWriter {
         put(node, "accept_wicking", w.margins().acceptWicking());
         put(node, "lowest_level_cm", w.margins().lowestLevel(), Unit.CENTIMETRE);
         put(node, "wave_cm", w.margins().wave(), Unit.CENTIMETRE);
+        put(node, "cover_frac", w.margins().cover(), Unit.SHARE);
         list(node, "ramps", w.ramps(), DesignWriter::ramp);
         list(node, "features", w.features(), DeviceWriter::feature);
         w.tap().ifPresent(t -> node.set("tap", tap(t)));

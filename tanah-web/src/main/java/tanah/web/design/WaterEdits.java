@@ -145,7 +145,8 @@ class WaterEdits implements StageEdits {
                                         now.margins().barrier(),
                                         Optional.of(form.valueText().equals("true")),
                                         now.margins().lowestLevel(),
-                                        now.margins().wave()))),
+                                        now.margins().wave(),
+                                        now.margins().cover()))),
                         words.of(form.valueText().equals("true") ? "edit.wet_soil" : "edit.dry_soil"),
                         BODY);
             case "chloramine" ->

@@ -21,7 +21,8 @@ final class WaterFields {
     static final NumberField LOWEST =
             NumberField.length("lowest", 0, DEEPEST, 0.5).optional();
     static final NumberField WAVE = NumberField.length("wave", 0, 0.2, 0).optional();
-    static final List<NumberField> BODY = List.of(LEVEL, TEMPERATURE, LOWEST, WAVE);
+    static final NumberField COVER = new NumberField("cover", Quantity.Kind.SHARE, 1, 0, 1, Unit.PERCENT, false, 0);
+    static final List<NumberField> BODY = List.of(LEVEL, TEMPERATURE, LOWEST, WAVE, COVER);
 
     static final NumberField DAM_X = NumberField.length("dam-x", 0.01, LONGEST, 0.5);
     static final NumberField DAM_WIDTH = NumberField.length("dam-width", 0.003, 0.5, 0.5);
@@ -63,6 +64,7 @@ final class WaterFields {
             case "temperature" -> w.temperature();
             case "lowest" -> w.margins().lowestLevel();
             case "wave" -> w.margins().wave();
+            case "cover" -> w.margins().cover();
             case "ph" -> tap.ph();
             case "alkalinity" -> tap.alkalinity();
             case "hardness" -> tap.hardness();
@@ -81,8 +83,11 @@ final class WaterFields {
         return switch (field.op()) {
             case "level" -> w.withLevel(v.orElseThrow());
             case "temperature" -> w.withTemperature(v);
-            case "lowest" -> w.withMargins(new WaterPart.Margins(m.barrier(), m.acceptWicking(), v, m.wave()));
-            case "wave" -> w.withMargins(new WaterPart.Margins(m.barrier(), m.acceptWicking(), m.lowestLevel(), v));
+            case "lowest" ->
+                w.withMargins(new WaterPart.Margins(m.barrier(), m.acceptWicking(), v, m.wave(), m.cover()));
+            case "wave" ->
+                w.withMargins(new WaterPart.Margins(m.barrier(), m.acceptWicking(), m.lowestLevel(), v, m.cover()));
+            case "cover" -> w.withMargins(m.withCover(v));
             case "ph" ->
                 w.withTap(new Tap(
                         v, t.alkalinity(), t.hardness(), t.nitrate(), t.chlorine(), t.chloramine(), t.conductivity()));
