@@ -99,6 +99,7 @@ class WaterProposalTest {
                 OptionalDouble.of(s.minHeight()),
                 Optional.empty(),
                 Optional.empty(),
+                tanah.core.design.Envelope.PLAIN,
                 Kept.NONE);
         Design design = Design.named("plan").withVessel(plan).withAnimals(List.of(Resident.one("animal", id)));
         return design.withGround(GroundProposal.propose(s, design, Boxes.resolve(plan, CATALOGUE)));

@@ -31,7 +31,7 @@ public final class BaskingPlaceRule {
         }
         BodyMeasures body = BodyMeasures.of(animal.profile(), 1);
         return design.hardscape().stream()
-                .filter(h -> h.kept().says("basking"))
+                .filter(HardscapeItem::isBasking)
                 .max(Comparator.comparingDouble(BaskingPlaceRule::longer))
                 .map(h -> place(animal, h, body));
     }

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.design.Design;
+import tanah.core.design.Envelope;
 import tanah.core.design.HardscapeItem;
-import tanah.core.design.Kept;
 import tanah.core.design.PieceMove;
 import tanah.core.design.VesselPlan;
 import tanah.core.finding.Finding;
@@ -120,14 +120,15 @@ public final class GapRule {
         double limit = animal.profile().optional("gap_limit_mm").orElse(0) / 1000;
         double counts = animal.isYoung() && animal.profile().isReptile() ? YOUNG * limit : limit;
         List<Finding> findings = new ArrayList<>();
-        for (Kept vent : design.vessel().map(VesselPlan::kept).orElse(Kept.NONE).objects("vents")) {
-            double height = vent.number("height_cm").orElse(0) / 100;
-            boolean bare = vent.number("open_fraction").orElse(0) >= OPEN;
+        for (Envelope.Vent vent :
+                design.vessel().map(VesselPlan::envelope).orElse(Envelope.PLAIN).vents()) {
+            double height = vent.height().orElse(0);
+            boolean bare = vent.open().orElse(0) >= OPEN;
             if (limit > 0 && bare && height >= counts) {
                 findings.add(Finding.of(
                                 LETS_OUT,
                                 Severity.STOP,
-                                Place.part(Stage.VESSEL, vent.text("id").orElse("")),
+                                Place.part(Stage.VESSEL, vent.id()),
                                 List.of(
                                         new Measure("opening", height, Unit.MILLIMETRE),
                                         new Measure("limit", counts, Unit.MILLIMETRE)),

@@ -15,6 +15,9 @@ public final class Catalogue {
     private final Map<String, Mix> mixes;
     private final Map<String, VesselModel> vessels;
     private final Map<String, Gear> gear;
+    private final Map<String, LampModel> lamps;
+    private final Map<String, MistGear> moisture;
+    private final Map<String, MeshModel> meshes;
     private final List<Pack> packs;
 
     public Catalogue(
@@ -23,13 +26,56 @@ public final class Catalogue {
             List<Mix> mixes,
             List<VesselModel> vessels,
             List<Gear> gear,
+            Air air,
             List<Pack> packs) {
+        this.lamps = index(air.lamps(), LampModel::id);
+        this.moisture = index(air.moisture(), MistGear::id);
+        this.meshes = index(air.meshes(), MeshModel::id);
         this.species = index(species, Species::id);
         this.media = index(media, Medium::id);
         this.mixes = index(mixes, Mix::id);
         this.vessels = index(vessels, VesselModel::id);
         this.gear = index(gear, Gear::id);
         this.packs = List.copyOf(packs);
+    }
+
+    /** What lights, warms, dampens and closes the air. */
+    public record Air(List<LampModel> lamps, List<MistGear> moisture, List<MeshModel> meshes) {
+        public static final Air NONE = new Air(List.of(), List.of(), List.of());
+
+        public Air {
+            lamps = List.copyOf(lamps);
+            moisture = List.copyOf(moisture);
+            meshes = List.copyOf(meshes);
+        }
+    }
+
+    public Air air() {
+        return new Air(List.copyOf(lamps.values()), List.copyOf(moisture.values()), List.copyOf(meshes.values()));
+    }
+
+    public Optional<LampModel> findLamp(String id) {
+        return Optional.ofNullable(lamps.get(id));
+    }
+
+    public Collection<LampModel> allLamps() {
+        return lamps.values();
+    }
+
+    public Optional<MistGear> findMistGear(String id) {
+        return Optional.ofNullable(moisture.get(id));
+    }
+
+    public Collection<MistGear> allMistGear() {
+        return moisture.values();
+    }
+
+    public Optional<MeshModel> findMesh(String id) {
+        return Optional.ofNullable(meshes.get(id));
+    }
+
+    public Collection<MeshModel> allMeshes() {
+        return meshes.values();
     }
 
     public Optional<Species> findSpecies(String id) {

@@ -1,6 +1,7 @@
 package tanah.core.climate;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import tanah.core.light.Block;
 import tanah.core.light.Leaves;
 
@@ -97,8 +98,18 @@ public record ClimateCase(
         }
     }
 
-    /** A spray at an hour of the day (kg). */
-    public record Spray(double hour, double water) {}
+    /**
+     * A spray.
+     *
+     * @param hour  of the day
+     * @param water kg
+     * @param air   share that evaporates as it falls, if it is not that of all sprays: a fogger's is higher
+     */
+    public record Spray(double hour, double water, OptionalDouble air) {
+        public Spray(double hour, double water) {
+            this(hour, water, OptionalDouble.empty());
+        }
+    }
 
     /** A room at one time: °C and share of saturation. */
     public record Outside(double celsius, double humidity) {}

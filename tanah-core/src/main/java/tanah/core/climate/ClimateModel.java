@@ -17,12 +17,19 @@ public final class ClimateModel {
 
     final Network net;
     final Vents vents;
+    private final List<Sources> beams;
     private final List<Sources> sources;
 
-    private ClimateModel(Network net, List<Sources> sources) {
+    private ClimateModel(Network net, List<Sources> beams) {
         this.net = net;
         this.vents = new Vents(net);
-        this.sources = List.copyOf(sources);
+        this.beams = List.copyOf(beams);
+        DeviceHeat heat = new DeviceHeat(net);
+        List<Sources> all = new ArrayList<>();
+        for (int i = 0; i < beams.size(); i++) {
+            all.add(heat.of(net.grid.enclosure.fixtures().get(i), beams.get(i)));
+        }
+        this.sources = List.copyOf(all);
     }
 
     /**
@@ -33,13 +40,25 @@ public final class ClimateModel {
         if (!(grid.air > 0)) {
             throw new IllegalArgumentException("no air over the ground");
         }
+        return of(grid, factors);
+    }
+
+    private static ClimateModel of(Grid grid, Factors factors) {
         Network net = new Network(grid, factors);
         DeviceHeat heat = new DeviceHeat(net);
-        List<Sources> sources = new ArrayList<>();
-        for (Fixture f : enclosure.fixtures()) {
-            sources.add(heat.of(f));
-        }
-        return new ClimateModel(net, sources);
+        return new ClimateModel(
+                net, grid.enclosure.fixtures().stream().map(heat::beams).toList());
+    }
+
+    /** The same enclosure with other multipliers; rays are followed again only where the mesh counts otherwise. */
+    public ClimateModel with(Factors factors) {
+        boolean sameRays = factors.mesh() == net.factors.mesh();
+        return sameRays ? new ClimateModel(new Network(net.grid, factors), beams) : of(net.grid, factors);
+    }
+
+    /** What readings or common practice say of the multipliers. */
+    public Factors factors() {
+        return net.factors;
     }
 
     ClimateCase enclosure() {

@@ -3,6 +3,7 @@ package tanah.core.climate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 
 /** A whole day, by backward steps that conserve heat and water: stable at any length of step. */
 public final class DayRun {
@@ -26,6 +27,8 @@ public final class DayRun {
     private double[] duty;
     private double energy;
     private double worstGap;
+    private BooleanSupplier stop = () -> false;
+    private boolean given;
 
     private DayRun(ClimateModel model, ClimateCase.Season season) {
         this.model = model;
@@ -44,16 +47,26 @@ public final class DayRun {
 
     /** A day of a season that follows days like it. */
     public static DayCourse of(ClimateModel model, ClimateCase.Season season) {
+        return of(model, season, () -> false).orElseThrow();
+    }
+
+    /** The same, given up as soon as {@code stop} says so; empty then. */
+    public static Optional<DayCourse> of(ClimateModel model, ClimateCase.Season season, BooleanSupplier stop) {
         DayRun run = new DayRun(model, season);
-        DayCourse course = null;
-        for (int day = 0; day < MOST_SPIN_UP; day++) {
-            run.day(SPIN_UP, false);
+        run.stop = stop;
+        DayCourse course = run.day(SPIN_UP, false);
+        if (!run.given) {
             course = run.day(STEP, true);
-            if (course.periodicity() <= PERIODIC) {
-                break;
+        }
+        for (int day = 1; day < MOST_SPIN_UP && course.periodicity() > PERIODIC && !run.given; day++) {
+            // heavy ground takes its days; they are run coarsely until they repeat
+            boolean last = day == MOST_SPIN_UP - 1;
+            DayCourse coarse = run.day(SPIN_UP, false);
+            if (coarse.periodicity() <= PERIODIC || last) {
+                course = run.day(STEP, true);
             }
         }
-        return java.util.Objects.requireNonNull(course);
+        return run.given ? Optional.empty() : Optional.of(course);
     }
 
     /** Share of the room's day at an hour: two hours up and two hours down. */
@@ -110,7 +123,8 @@ public final class DayRun {
         worstGap = 0;
         water.open(state);
         int steps = (int) Math.round(DAY / step);
-        for (int i = 0; i < steps; i++) {
+        for (int i = 0; i < steps && !given; i++) {
+            given = stop.getAsBoolean();
             double hour = (i + 0.5) * step / 3600;
             Room room = room(hour);
             step(i * step / 3600, hour, room, step);
@@ -133,10 +147,14 @@ public final class DayRun {
 
     private void step(double begins, double hour, Room room, double step) {
         double spray = 0;
+        double air = 0;
         for (ClimateCase.Spray s : c.mist().events()) {
-            spray += s.hour() >= begins - 1e-9 && s.hour() < begins + step / 3600 - 1e-9 ? s.water() : 0;
+            if (s.hour() >= begins - 1e-9 && s.hour() < begins + step / 3600 - 1e-9) {
+                spray += s.water();
+                air += s.water() * s.air().orElse(c.mist().air());
+            }
         }
-        double[] flash = water.spray(spray, step);
+        double[] flash = water.spray(spray, spray > 0 ? air / spray : 0, step);
         boolean lit = c.isLit(hour);
         double[] available = available(hour);
         double[] expected = new double[duty.length];

@@ -38,10 +38,16 @@ final class DeviceHeat {
         return new Space(c.shell().lid(), solids, c.plants(), factors.mesh());
     }
 
-    Sources of(Fixture f) {
+    /**
+     * Where the power of a device goes.
+     *
+     * @param beams of a lamp, from {@link #beams}
+     */
+    Sources of(Fixture f, Sources beams) {
         Sources s = new Sources(net);
         if (f.part() instanceof Fixture.Lamp lamp) {
-            lamp(f.power(), lamp, s);
+            s.add(beams, net.factors.lamp());
+            rest(f.power(), lamp, s);
         } else if (f.part() instanceof Fixture.InWater w) {
             s.water[w.water()] += f.power() * w.share();
             s.room += f.power() * (1 - w.share());
@@ -61,10 +67,19 @@ final class DeviceHeat {
 
     // ---- lamps
 
-    private void lamp(double power, Fixture.Lamp lamp, Sources s) {
+    /** Directed and undirected light of a lamp with the factor on its radiant shares at 1; nothing for others. */
+    Sources beams(Fixture f) {
+        Sources s = new Sources(net);
+        if (f.part() instanceof Fixture.Lamp lamp) {
+            part(f.power() * lamp.beam(), lamp, Emitter.Part.BEAM, lamp.band(), s);
+            part(f.power() * lamp.wide(), lamp, Emitter.Part.WIDE, lamp.wideBand(), s);
+        }
+        return s;
+    }
+
+    /** Long waves all round, and what warms the air. */
+    private void rest(double power, Fixture.Lamp lamp, Sources s) {
         double f = net.factors.lamp();
-        part(power * f * lamp.beam(), lamp, Emitter.Part.BEAM, lamp.band(), s);
-        part(power * f * lamp.wide(), lamp, Emitter.Part.WIDE, lamp.wideBand(), s);
         double diffuse = power * f * lamp.diffuse();
         double convective = power - power * f * (lamp.beam() + lamp.wide() + lamp.diffuse());
         Vec at = lamp.shape().at();
@@ -83,6 +98,7 @@ final class DeviceHeat {
             return;
         }
         Emitter e = lamp.shape();
+        List<Emitter.Sample> samples = e.samples(part);
         double entering = flux;
         if (e.at().z() > grid.enclosure.shell().height()) {
             Space.Entry entry = space.entry(e, part, band);
@@ -98,9 +114,10 @@ final class DeviceHeat {
         double caught = 0;
         for (int t = 0; t < grid.tiles; t++) {
             Vec at = grid.over(t, OVER);
-            free[t] = flux * space.irradiance(e, part, band, at, Optional.of(Vec.UP), Space.Shade.SOLID);
-            shaded[t] =
-                    free[t] <= 0 ? 0 : flux * space.irradiance(e, part, band, at, Optional.of(Vec.UP), Space.Shade.ALL);
+            free[t] = flux * space.irradiance(e, part, samples, band, at, Optional.of(Vec.UP), Space.Shade.SOLID);
+            shaded[t] = free[t] <= 0 || space.leaves().isEmpty()
+                    ? free[t]
+                    : flux * space.irradiance(e, part, samples, band, at, Optional.of(Vec.UP), Space.Shade.ALL);
             caught += free[t] * grid.tileArea;
         }
         for (int i = 0; i < net.platforms; i++) {

@@ -52,8 +52,9 @@ public sealed interface Floor {
      * @param bounds  left, right, front, back (m)
      * @param surface height of its face (m)
      * @param depth   m
+     * @param body    which water it belongs to, from 0: rectangles of one body have one temperature
      */
-    record Water(double[] bounds, double surface, double depth) implements Floor {
+    record Water(double[] bounds, double surface, double depth, int body) implements Floor {
         public Water {
             bounds = bounds.clone();
         }

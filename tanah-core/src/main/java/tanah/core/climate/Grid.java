@@ -45,12 +45,12 @@ final class Grid {
     Grid(ClimateCase enclosure) {
         this.enclosure = enclosure;
         Shell s = enclosure.shell();
-        nax = clamp((int) Math.rint(s.length() / 0.15), 2, 8);
-        nay = clamp((int) Math.rint(s.width() / 0.15), 1, 3);
-        int mx = clamp((int) Math.rint(s.length() / nax / 0.0375), 2, 6);
-        int my = clamp((int) Math.rint(s.width() / nay / 0.0375), 2, 6);
-        ntx = nax * mx;
-        nty = nay * my;
+        nax = zonesAcross(s.length(), 8, 2);
+        nay = zonesAcross(s.width(), 3, 1);
+        ntx = tilesAcross(s.length(), 8, 2);
+        nty = tilesAcross(s.width(), 3, 1);
+        int mx = ntx / nax;
+        int my = nty / nay;
         tiles = ntx * nty;
         dx = s.length() / ntx;
         dy = s.width() / nty;
@@ -60,7 +60,8 @@ final class Grid {
         water = new int[enclosure.floor().size()];
         int found = 0;
         for (int r = 0; r < water.length; r++) {
-            water[r] = enclosure.floor().get(r) instanceof Floor.Water ? found++ : -1;
+            water[r] = enclosure.floor().get(r) instanceof Floor.Water w ? w.body() : -1;
+            found = Math.max(found, water[r] + 1);
         }
         waters = found;
         tileZ = new double[tiles];
@@ -72,6 +73,17 @@ final class Grid {
             sum += tileZ[t];
         }
         ground = sum / tiles;
+        boolean[] has = new boolean[waters];
+        for (int t = 0; t < tiles; t++) {
+            if (!isLand(t)) {
+                has[water[region[t]]] = true;
+            }
+        }
+        for (boolean face : has) {
+            if (!face) {
+                throw new IllegalArgumentException("a water smaller than a tile");
+            }
+        }
         air = s.height() - ground;
         naz = clamp((int) Math.rint(air / 0.10), 3, 6);
         zoneZ = air / naz;
@@ -84,6 +96,25 @@ final class Grid {
 
     private static int clamp(int v, int low, int high) {
         return Math.max(low, Math.min(high, v));
+    }
+
+    private static int zonesAcross(double size, int most, int least) {
+        return clamp((int) Math.rint(size / 0.15), least, most);
+    }
+
+    private static int tilesAcross(double size, int most, int least) {
+        int zones = zonesAcross(size, most, least);
+        return zones * clamp((int) Math.rint(size / zones / 0.0375), 2, 6);
+    }
+
+    /** Tiles of a floor of this length along the front. */
+    static int tilesAlong(double length) {
+        return tilesAcross(length, 8, 2);
+    }
+
+    /** Tiles of a floor of this width, front to back. */
+    static int tilesDeep(double width) {
+        return tilesAcross(width, 3, 1);
     }
 
     int zone(int i, int j, int k) {

@@ -1,7 +1,10 @@
 package tanah.core.climate;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
+import java.util.function.IntToDoubleFunction;
 import tanah.core.light.Band;
 import tanah.core.light.Block;
 import tanah.core.light.Emitter;
@@ -24,6 +27,11 @@ public final class LightMap {
     private final Grid grid;
     private final Space space;
     private final double uvFactor;
+    private final double lampFactor;
+    private final List<Source> sources = new ArrayList<>();
+
+    /** A lamp with what does not change from place to place: its samples, its UV and its photons by unit of light. */
+    private record Source(Emitter shape, Emitter.Part part, List<Emitter.Sample> samples, double uv, double photons) {}
 
     /**
      * The animal that is judged.
@@ -41,6 +49,26 @@ public final class LightMap {
         this.grid = model.net.grid;
         this.space = DeviceHeat.space(model.enclosure(), model.net.factors);
         this.uvFactor = model.net.factors.uv();
+        this.lampFactor = model.net.factors.lamp();
+        for (Fixture f : grid.enclosure.fixtures()) {
+            if (f.part() instanceof Fixture.Lamp lamp) {
+                sources.add(source(f, lamp));
+            }
+        }
+    }
+
+    private static Source source(Fixture f, Fixture.Lamp lamp) {
+        Emitter e = lamp.shape();
+        Emitter.Part part = part(lamp);
+        double uv = 0;
+        if (lamp.uv().isPresent()) {
+            Fixture.UvReading read = lamp.uv().get();
+            Vec there = e.at().plus(e.aim().times(read.distance()));
+            uv = f.dim()
+                    * read.index()
+                    / Space.free(e, part, there, Optional.of(e.aim().times(-1)));
+        }
+        return new Source(e, part, e.samples(part), uv, f.dim() * lamp.photons() * lamp.usable());
     }
 
     public static LightMap of(ClimateModel model) {
@@ -55,15 +83,10 @@ public final class LightMap {
     /** UV index at a place by a meter; empty normal: it is held towards each lamp. */
     public double uvIndex(Vec at, Optional<Vec> normal) {
         double sum = 0;
-        for (Fixture f : grid.enclosure.fixtures()) {
-            if (f.part() instanceof Fixture.Lamp lamp && lamp.uv().isPresent()) {
-                Fixture.UvReading read = lamp.uv().get();
-                Emitter e = lamp.shape();
-                Emitter.Part part = part(lamp);
-                Vec there = e.at().plus(e.aim().times(read.distance()));
-                double scale = read.index()
-                        / Space.free(e, part, there, Optional.of(e.aim().times(-1)));
-                sum += f.dim() * scale * space.irradiance(e, part, Band.UV, at, normal, Space.Shade.ALL);
+        for (Source l : sources) {
+            if (l.uv() > 0) {
+                sum += l.uv()
+                        * space.irradiance(l.shape(), l.part(), l.samples(), Band.UV, at, normal, Space.Shade.ALL);
             }
         }
         return uvFactor * sum;
@@ -77,13 +100,40 @@ public final class LightMap {
     /** Photons that plants use at a place on a level receiver (mol/m² s). */
     public double photons(Vec at) {
         double sum = 0;
-        for (Fixture f : grid.enclosure.fixtures()) {
-            if (f.part() instanceof Fixture.Lamp lamp && lamp.photons() > 0) {
-                sum += f.dim()
-                        * lamp.photons()
-                        * lamp.usable()
+        for (Source l : sources) {
+            if (l.photons() > 0) {
+                sum += l.photons()
                         * space.irradiance(
-                                lamp.shape(), part(lamp), Band.LIGHT, at, Optional.of(Vec.UP), Space.Shade.ALL);
+                                l.shape(), l.part(), l.samples(), Band.LIGHT, at, Optional.of(Vec.UP), Space.Shade.ALL);
+            }
+        }
+        return sum;
+    }
+
+    /** All light and heat of the lamps' beams at a place on a receiver that faces each of them (W/m²), at some duties. */
+    public double aimed(Vec at, IntToDoubleFunction duty) {
+        return irradiance(at, Optional.empty(), duty);
+    }
+
+    /** The same on a level back (W/m²). */
+    public double onBack(Vec at, IntToDoubleFunction duty) {
+        return irradiance(at, Optional.of(Vec.UP), duty);
+    }
+
+    private double irradiance(Vec at, Optional<Vec> normal, IntToDoubleFunction duty) {
+        double sum = 0;
+        for (int i = 0; i < grid.enclosure.fixtures().size(); i++) {
+            Fixture f = grid.enclosure.fixtures().get(i);
+            double power = duty.applyAsDouble(i) * f.power() * lampFactor;
+            if (power > 0 && f.part() instanceof Fixture.Lamp l) {
+                Emitter e = l.shape();
+                double beam = l.beam() > 0
+                        ? l.beam() * space.irradiance(e, Emitter.Part.BEAM, l.band(), at, normal, Space.Shade.ALL)
+                        : 0;
+                double wide = l.wide() > 0
+                        ? l.wide() * space.irradiance(e, Emitter.Part.WIDE, l.wideBand(), at, normal, Space.Shade.ALL)
+                        : 0;
+                sum += power * (beam + wide);
             }
         }
         return sum;

@@ -52,6 +52,11 @@ public final class Places {
         return s.water[index];
     }
 
+    /** Temperature of the first water, if there is any (°C). */
+    public OptionalDouble anyWater() {
+        return s.water.length > 0 ? OptionalDouble.of(s.water[0]) : OptionalDouble.empty();
+    }
+
     /** Top of a platform (°C). */
     public double platform(int index) {
         return s.top[index];

@@ -17,7 +17,9 @@ public final class Uncertainty {
     public static final double HUMIDITY = 0.04; // share of saturation
     public static final double LIGHT = 0.15; // of the value
 
-    private static final double STEP = 0.05; // of the logarithm
+    /** Of the logarithm, by which each multiplier is moved. */
+    public static final double STEP = 0.05;
+
     private static final double NINE_IN_TEN = 1.645;
 
     private final Variant plain;
@@ -36,12 +38,30 @@ public final class Uncertainty {
             ClimateCase enclosure, Factors at, ClimateCase.Outside outside, boolean lit, double tolerance) {
         ClimateModel model = ClimateModel.of(enclosure, at);
         Steady steady = model.steady(outside, lit, Optional.empty(), tolerance);
-        List<Variant> moved = new ArrayList<>();
+        return of(new Variant(model, steady), moved(model), outside, lit, tolerance);
+    }
+
+    /** The model with each multiplier moved by a step, in their order. */
+    public static List<ClimateModel> moved(ClimateModel model) {
+        List<ClimateModel> all = new ArrayList<>();
         for (int i = 0; i < Factors.COUNT; i++) {
-            ClimateModel other = ClimateModel.of(enclosure, at.times(i, Math.exp(STEP)));
-            moved.add(new Variant(other, other.steady(outside, lit, Optional.of(steady), tolerance)));
+            all.add(model.with(model.factors().times(i, Math.exp(STEP))));
         }
-        return new Uncertainty(new Variant(model, steady), moved);
+        return all;
+    }
+
+    /**
+     * About a steady state that is known.
+     *
+     * @param moved from {@link #moved(ClimateModel)}
+     */
+    public static Uncertainty of(
+            Variant plain, List<ClimateModel> moved, ClimateCase.Outside outside, boolean lit, double tolerance) {
+        List<Variant> variants = new ArrayList<>();
+        for (ClimateModel other : moved) {
+            variants.add(new Variant(other, other.steady(outside, lit, Optional.of(plain.steady()), tolerance)));
+        }
+        return new Uncertainty(plain, variants);
     }
 
     public Variant plain() {

@@ -55,20 +55,26 @@ final class WaterDay {
         return sum;
     }
 
-    /** Sprays at the start of a step; what evaporates as it falls, by zone (kg/s). */
-    double[] spray(double kilograms, double step) {
+    /**
+     * Sprays at the start of a step; what evaporates as it falls, by zone (kg/s).
+     *
+     * @param share that evaporates as it falls
+     */
+    double[] spray(double kilograms, double share, double step) {
         double[] flash = new double[g.zones];
         if (kilograms <= 0) {
             return flash;
         }
         sprayed += kilograms;
         ClimateCase.Mist mist = g.enclosure.mist();
-        double air = kilograms * mist.air();
+        double air = kilograms * share;
         for (int n = 0; n < g.zones; n++) {
             flash[n] = air / step / g.zones;
         }
-        double leaf = kilograms * mist.leaf();
-        double glass = kilograms * mist.glass();
+        // what does not evaporate at once falls as it does from a nozzle
+        double falls = (kilograms - air) / (1 - mist.air());
+        double leaf = falls * mist.leaf();
+        double glass = falls * mist.glass();
         double ground = kilograms - air - leaf - glass;
         double room = Sources.total(stores.leafRoom);
         if (room <= 0) {

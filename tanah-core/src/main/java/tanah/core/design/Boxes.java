@@ -37,6 +37,7 @@ public final class Boxes {
                 model.waterproofDepth(),
                 Optional.empty(),
                 structure,
+                Envelope.PLAIN,
                 Kept.NONE);
     }
 

@@ -19,6 +19,7 @@ import java.util.Optional;
  * @param water     the water part
  * @param heat      length and begin of the day
  * @param devices   lamps, heaters, pumps, filters
+ * @param air       fans and sprays
  * @param probes    places of readings
  * @param kept      stages that nothing reads yet
  */
@@ -35,6 +36,7 @@ public record Design(
         Optional<WaterPart> water,
         HeatDay heat,
         List<Device> devices,
+        Optional<AirPlan> air,
         List<Probe> probes,
         Kept kept) {
 
@@ -61,6 +63,7 @@ public record Design(
                 Optional.empty(),
                 HeatDay.UNSET,
                 List.of(),
+                Optional.empty(),
                 List.of(),
                 Kept.NONE);
     }
@@ -74,20 +77,20 @@ public record Design(
 
     public Design withName(String changed) {
         return new Design(
-                changed, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, devices,
+                changed, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, devices, air,
                 probes, kept);
     }
 
     public Design withSchools(List<SchoolChoice> changed) {
         return new Design(
-                name, note, changed, animals, mixReason, vessel, room, ground, hardscape, water, heat, devices, probes,
-                kept);
+                name, note, changed, animals, mixReason, vessel, room, ground, hardscape, water, heat, devices, air,
+                probes, kept);
     }
 
     public Design withAnimals(List<Resident> changed) {
         return new Design(
-                name, note, schools, changed, mixReason, vessel, room, ground, hardscape, water, heat, devices, probes,
-                kept);
+                name, note, schools, changed, mixReason, vessel, room, ground, hardscape, water, heat, devices, air,
+                probes, kept);
     }
 
     public Design withVessel(VesselPlan changed) {
@@ -104,6 +107,7 @@ public record Design(
                 water,
                 heat,
                 devices,
+                air,
                 probes,
                 kept);
     }
@@ -122,48 +126,65 @@ public record Design(
                 water,
                 heat,
                 devices,
+                air,
                 probes,
                 kept);
     }
 
     public Design withGround(Ground changed) {
         return new Design(
-                name, note, schools, animals, mixReason, vessel, room, changed, hardscape, water, heat, devices, probes,
-                kept);
+                name, note, schools, animals, mixReason, vessel, room, changed, hardscape, water, heat, devices, air,
+                probes, kept);
     }
 
     /** The same plan with other kept fields. */
     public Design withKept(Kept changed) {
         return new Design(
-                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, devices, probes,
-                changed);
+                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, devices, air,
+                probes, changed);
     }
 
     public Design withProbes(List<Probe> changed) {
         return new Design(
-                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, devices, changed,
-                kept);
+                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, devices, air,
+                changed, kept);
     }
 
     public Design withHardscape(List<HardscapeItem> changed) {
         return new Design(
-                name, note, schools, animals, mixReason, vessel, room, ground, changed, water, heat, devices, probes,
-                kept);
+                name, note, schools, animals, mixReason, vessel, room, ground, changed, water, heat, devices, air,
+                probes, kept);
     }
 
     public Design withWater(Optional<WaterPart> changed) {
         return new Design(
-                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, changed, heat, devices,
+                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, changed, heat, devices, air,
                 probes, kept);
     }
 
     public Design withDevices(List<Device> changed) {
         return new Design(
-                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, changed, probes,
-                kept);
+                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, changed, air,
+                probes, kept);
     }
 
     public Optional<Device> device(String id) {
         return devices.stream().filter(d -> d.id().equals(id)).findFirst();
+    }
+
+    public Design withAir(Optional<AirPlan> changed) {
+        return new Design(
+                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, devices, changed,
+                probes, kept);
+    }
+
+    public Design withHeat(HeatDay changed) {
+        return new Design(
+                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, changed, devices, air,
+                probes, kept);
+    }
+
+    public Optional<Probe> probe(String id) {
+        return probes.stream().filter(p -> p.id().equals(id)).findFirst();
     }
 }

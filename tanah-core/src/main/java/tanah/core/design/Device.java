@@ -19,7 +19,10 @@ import java.util.OptionalInt;
  * @param circuit    the water line of a pump
  * @param outlet     where the water of a pump or filter leaves
  * @param waterShare part of its power that ends in the water, 0 to 1
- * @param kept       schedule, beam and other fields that nothing reads yet
+ * @param running    when and how strongly it runs
+ * @param ray        how a lamp shines
+ * @param laid       where a mat or cable lies
+ * @param kept       fields that nothing reads
  */
 public record Device(
         String id,
@@ -32,6 +35,9 @@ public record Device(
         Optional<Circuit> circuit,
         Outlet outlet,
         OptionalDouble waterShare,
+        Running running,
+        Ray ray,
+        Laid laid,
         Kept kept) {
 
     /** Place in the box (m), each measure where it is known. */
@@ -112,6 +118,80 @@ public record Device(
                 new Outlet(OptionalDouble.empty(), OptionalDouble.empty(), OptionalInt.empty(), OptionalDouble.empty());
     }
 
+    /**
+     * @param schedule when it may run, default always
+     * @param dim      share of its power, default 1
+     * @param ageing   share of its UV that is lost; empty: new and old are both judged
+     */
+    public record Running(Optional<Schedule> schedule, OptionalDouble dim, OptionalDouble ageing) {
+        public static final Running UNSAID =
+                new Running(Optional.empty(), OptionalDouble.empty(), OptionalDouble.empty());
+
+        /** When it may run. */
+        public Schedule when() {
+            return schedule.orElse(Schedule.ALWAYS);
+        }
+
+        public Running on(Schedule changed) {
+            return new Running(Optional.of(changed), dim, ageing);
+        }
+
+        public Running dimmed(OptionalDouble changed) {
+            return new Running(schedule, changed, ageing);
+        }
+    }
+
+    /**
+     * @param aim       direction, default down
+     * @param alongX    whether a tube lies along the front, default yes
+     * @param length    of a tube, if not its item's (m)
+     * @param beam      full width at half maximum, if not its item's (rad)
+     * @param optic     bare, reflector or lambertian, if not its item's
+     * @param clearance measured distance to the animal's nearest place (m)
+     */
+    public record Ray(
+            Optional<Aim> aim,
+            Optional<Boolean> alongX,
+            OptionalDouble length,
+            OptionalDouble beam,
+            Optional<String> optic,
+            OptionalDouble clearance) {
+        public static final Ray UNSAID = new Ray(
+                Optional.empty(),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                Optional.empty(),
+                OptionalDouble.empty());
+
+        public Ray lying(boolean x) {
+            return new Ray(aim, Optional.of(x), length, beam, optic, clearance);
+        }
+
+        public Ray wide(OptionalDouble changed) {
+            return new Ray(aim, alongX, length, changed, optic, clearance);
+        }
+
+        public Ray aimed(Optional<Aim> changed) {
+            return new Ray(changed, alongX, length, beam, optic, clearance);
+        }
+    }
+
+    /** A direction; its length has no meaning. */
+    public record Aim(double x, double y, double z) {}
+
+    /**
+     * @param face  that a mat lies on
+     * @param rect  on that face, or in the ground for a cable (m)
+     * @param depth of a cable under the surface (m)
+     */
+    public record Laid(Optional<Envelope.Face> face, Optional<Rect> rect, OptionalDouble depth) {
+        public static final Laid NOWHERE = new Laid(Optional.empty(), Optional.empty(), OptionalDouble.empty());
+    }
+
+    /** Along the face from, low, to, high (m); under the bottom left, front, right, back. */
+    public record Rect(double from, double low, double to, double high) {}
+
     /** An item at a place, nothing else said. */
     public static Device of(String id, String item, Spot at) {
         return new Device(
@@ -125,35 +205,116 @@ public record Device(
                 Optional.empty(),
                 Outlet.UNSAID,
                 OptionalDouble.empty(),
+                Running.UNSAID,
+                Ray.UNSAID,
+                Laid.NOWHERE,
                 Kept.NONE);
     }
 
     public Device withItem(String changed) {
         return new Device(
-                id, changed, type, OptionalDouble.empty(), at, guard, thermostat, circuit, outlet, waterShare, kept);
+                id,
+                changed,
+                type,
+                OptionalDouble.empty(),
+                at,
+                guard,
+                thermostat,
+                circuit,
+                outlet,
+                waterShare,
+                running,
+                ray,
+                laid,
+                kept);
     }
 
     public Device withPower(OptionalDouble watts) {
-        return new Device(id, item, type, watts, at, guard, thermostat, circuit, outlet, waterShare, kept);
+        return new Device(
+                id, item, type, watts, at, guard, thermostat, circuit, outlet, waterShare, running, ray, laid, kept);
     }
 
     public Device withSpot(Spot spot) {
-        return new Device(id, item, type, power, spot, guard, thermostat, circuit, outlet, waterShare, kept);
+        return new Device(
+                id, item, type, power, spot, guard, thermostat, circuit, outlet, waterShare, running, ray, laid, kept);
     }
 
     public Device withGuard(Optional<String> changed) {
-        return new Device(id, item, type, power, at, changed, thermostat, circuit, outlet, waterShare, kept);
+        return new Device(
+                id, item, type, power, at, changed, thermostat, circuit, outlet, waterShare, running, ray, laid, kept);
     }
 
     public Device withThermostat(Thermostat changed) {
-        return new Device(id, item, type, power, at, guard, Optional.of(changed), circuit, outlet, waterShare, kept);
+        return new Device(
+                id,
+                item,
+                type,
+                power,
+                at,
+                guard,
+                Optional.of(changed),
+                circuit,
+                outlet,
+                waterShare,
+                running,
+                ray,
+                laid,
+                kept);
     }
 
     public Device withCircuit(Optional<Circuit> changed) {
-        return new Device(id, item, type, power, at, guard, thermostat, changed, outlet, waterShare, kept);
+        return new Device(
+                id, item, type, power, at, guard, thermostat, changed, outlet, waterShare, running, ray, laid, kept);
     }
 
     public Device withOutlet(Outlet changed) {
-        return new Device(id, item, type, power, at, guard, thermostat, circuit, changed, waterShare, kept);
+        return new Device(
+                id, item, type, power, at, guard, thermostat, circuit, changed, waterShare, running, ray, laid, kept);
+    }
+
+    public Device withoutThermostat() {
+        return new Device(
+                id,
+                item,
+                type,
+                power,
+                at,
+                guard,
+                Optional.empty(),
+                circuit,
+                outlet,
+                waterShare,
+                running,
+                ray,
+                laid,
+                kept);
+    }
+
+    public Device withRunning(Running changed) {
+        return new Device(
+                id, item, type, power, at, guard, thermostat, circuit, outlet, waterShare, changed, ray, laid, kept);
+    }
+
+    public Device withRay(Ray changed) {
+        return new Device(
+                id,
+                item,
+                type,
+                power,
+                at,
+                guard,
+                thermostat,
+                circuit,
+                outlet,
+                waterShare,
+                running,
+                changed,
+                laid,
+                kept);
+    }
+
+    public Device withLaid(Laid changed) {
+        return new Device(
+                id, item, type, power, at, guard, thermostat, circuit, outlet, waterShare, running, ray, changed, kept);
     }
 }

@@ -157,4 +157,38 @@ public record HardscapeItem(
                 id, name, kind, media, outline, givenBase, height, volume, density, mass, inWater, fixing, changed,
                 kept);
     }
+
+    /** Whether an animal is meant to warm itself on it. */
+    public boolean isBasking() {
+        return kept.says("basking");
+    }
+
+    /** The piece as a basking place or not. */
+    public HardscapeItem asBasking(boolean wanted) {
+        return new HardscapeItem(
+                id,
+                name,
+                kind,
+                media,
+                outline,
+                givenBase,
+                height,
+                volume,
+                density,
+                mass,
+                inWater,
+                fixing,
+                hide,
+                wanted ? kept.with("basking", true) : kept.without("basking"));
+    }
+
+    /** Share of the light that its face takes up, default 0.85. */
+    public double absorptance() {
+        return kept.number("absorptance").orElse(0.85);
+    }
+
+    /** Face that spray wets (m²), default 0. */
+    public double wettable() {
+        return kept.number("wettable_cm2").orElse(0) * 1e-4;
+    }
 }

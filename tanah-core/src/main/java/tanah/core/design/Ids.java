@@ -37,7 +37,12 @@ public final class Ids {
             w.features().forEach(f -> ids.add(f.id()));
             collect(w.kept().fields(), ids);
         });
-        design.vessel().ifPresent(v -> collect(v.kept().fields(), ids));
+        design.vessel().ifPresent(v -> {
+            v.envelope().vents().forEach(o -> ids.add(o.id()));
+            v.envelope().insulation().forEach(i -> ids.add(i.id()));
+            collect(v.kept().fields(), ids);
+        });
+        design.air().flatMap(AirPlan::mist).ifPresent(m -> m.nozzles().forEach(n -> ids.add(n.id())));
         return ids;
     }
 

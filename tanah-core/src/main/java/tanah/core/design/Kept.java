@@ -71,6 +71,19 @@ public record Kept(Map<String, Object> fields) {
         return Optional.of(new Kept(named));
     }
 
+    /** The same with a field set. */
+    public Kept with(String name, Object value) {
+        Map<String, Object> changed = new LinkedHashMap<>(fields);
+        changed.put(name, value);
+        return new Kept(changed);
+    }
+
+    public Kept without(String name) {
+        Map<String, Object> changed = new LinkedHashMap<>(fields);
+        changed.remove(name);
+        return new Kept(changed);
+    }
+
     private static Map<String, Object> copyOf(Map<String, Object> fields) {
         Map<String, Object> copy = new LinkedHashMap<>();
         fields.forEach((name, value) -> copy.put(name, frozen(value)));

@@ -191,6 +191,21 @@ public record Layer(
         return new Layer(id, kind, media, region, changed, options, kept);
     }
 
+    /** Litter, moss and plants over the soil, 0 to 1; a layer of litter covers it by itself. */
+    public double cover() {
+        return kept.number("cover").orElse(0);
+    }
+
+    /** Share of field capacity that it begins with, default 1. */
+    public double wetness() {
+        return kept.number("wet0").orElse(1);
+    }
+
+    /** Share of the light that its face takes up, default 0.85. */
+    public double absorptance() {
+        return kept.number("absorptance").orElse(0.85);
+    }
+
     public Layer withRegion(Optional<Region> changed) {
         return new Layer(id, kind, media, changed, surface, options, kept);
     }

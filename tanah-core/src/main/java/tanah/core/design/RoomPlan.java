@@ -12,6 +12,21 @@ import java.util.OptionalDouble;
  */
 public record RoomPlan(Season winter, Season summer, OptionalDouble givenBand, Kept kept) {
 
+    /** Hour at which the room's day begins, default 7. */
+    public double dayStart() {
+        return kept.number("day_start_h").orElse(7);
+    }
+
+    /** Hour at which it ends, default 22. */
+    public double dayEnd() {
+        return kept.number("day_end_h").orElse(22);
+    }
+
+    /** Height above the sea (m), default 0. */
+    public double altitude() {
+        return kept.number("altitude_m").orElse(0);
+    }
+
     public double band() {
         return givenBand.orElse(0);
     }

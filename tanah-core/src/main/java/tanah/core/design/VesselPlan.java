@@ -21,7 +21,8 @@ import tanah.core.vessel.Material;
  * @param waterproofDepth depth to which it holds water (m)
  * @param lid             if it is described
  * @param structure       stand and fittings
- * @param kept            top, base support, single panes, vents, insulation
+ * @param envelope        openings, insulation, single panes
+ * @param kept            top, base support
  */
 public record VesselPlan(
         Optional<String> catalogue,
@@ -37,6 +38,7 @@ public record VesselPlan(
         OptionalDouble waterproofDepth,
         Optional<Lid> lid,
         Optional<Structure> structure,
+        Envelope envelope,
         Kept kept) {
 
     /** Plan shapes of the format. */
@@ -96,7 +98,30 @@ public record VesselPlan(
      * @param thickness (m)
      * @param meshFraction share that is mesh
      */
-    public record Lid(Optional<String> material, OptionalDouble thickness, OptionalDouble meshFraction, Kept kept) {}
+    public record Lid(
+            Optional<String> material, OptionalDouble thickness, OptionalDouble meshFraction, Mesh mesh, Kept kept) {
+        public static final Lid UNSAID =
+                new Lid(Optional.empty(), OptionalDouble.empty(), OptionalDouble.empty(), Mesh.UNSAID, Kept.NONE);
+
+        public Lid withMeshFraction(double share) {
+            return new Lid(material, thickness, OptionalDouble.of(share), mesh, kept);
+        }
+
+        public Lid withMesh(Mesh changed) {
+            return new Lid(material, thickness, meshFraction, changed, kept);
+        }
+    }
+
+    /**
+     * The mesh part of the lid: the full width of the lid, from one side on.
+     *
+     * @param side where it begins, default back
+     * @param item of the catalogue
+     * @param open share that is open, if not its item's
+     */
+    public record Mesh(Optional<Envelope.Face> side, Optional<String> item, OptionalDouble open) {
+        public static final Mesh UNSAID = new Mesh(Optional.empty(), Optional.empty(), OptionalDouble.empty());
+    }
 
     /**
      * Stand and fittings.
@@ -129,6 +154,45 @@ public record VesselPlan(
                 waterproofDepth,
                 lid,
                 Optional.of(changed),
+                envelope,
+                kept);
+    }
+
+    public VesselPlan withEnvelope(Envelope changed) {
+        return new VesselPlan(
+                catalogue,
+                shape,
+                outside,
+                inside,
+                pane,
+                base,
+                material,
+                label,
+                usableHeight,
+                frontDam,
+                waterproofDepth,
+                lid,
+                structure,
+                changed,
+                kept);
+    }
+
+    public VesselPlan withLid(Lid changed) {
+        return new VesselPlan(
+                catalogue,
+                shape,
+                outside,
+                inside,
+                pane,
+                base,
+                material,
+                label,
+                usableHeight,
+                frontDam,
+                waterproofDepth,
+                Optional.of(changed),
+                structure,
+                envelope,
                 kept);
     }
 }

@@ -33,7 +33,6 @@ final class Gaps {
                         .filter(f -> f.pump().flatMap(design::device).isEmpty())
                         .forEach(f -> gaps.add(new NotAssessed(
                                 "features", Place.part(Stage.WATER, f.id()), List.of("/water/features")))));
-        part(gaps, "air", Stage.AIR, design.kept().has("air"));
         part(
                 gaps,
                 "plants",

@@ -41,7 +41,7 @@ final class StageStates {
         boolean filled = design.water().filter(w -> w.fill().isGiven()).isPresent();
         put(states, findings, Stage.WATER, design.water().isPresent(), box && filled);
         begun(states, Stage.HEAT, design.devices().size() > inWater);
-        begun(states, Stage.AIR, design.kept().has("air"));
+        begun(states, Stage.AIR, design.air().isPresent());
         begun(states, Stage.PLANTING, design.kept().sizeOf("plants") > 0);
         begun(states, Stage.CREW, design.kept().has("crew"));
         begun(states, Stage.BUILD, layers && box);

@@ -74,7 +74,7 @@ public record Basin(List<ConvexPolygon> parts) {
     }
 
     /** Polygons sorted into groups that hang together by their edges. */
-    static List<List<ConvexPolygon>> groups(List<ConvexPolygon> polygons) {
+    public static List<List<ConvexPolygon>> groups(List<ConvexPolygon> polygons) {
         List<ConvexPolygon> left = new ArrayList<>(polygons);
         List<List<ConvexPolygon>> groups = new ArrayList<>();
         while (!left.isEmpty()) {

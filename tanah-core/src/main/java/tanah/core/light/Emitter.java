@@ -78,7 +78,7 @@ public record Emitter(
         return Math.log(0.5) / Math.log(Math.cos(kept / 2));
     }
 
-    List<Sample> samples(Part part) {
+    public List<Sample> samples(Part part) {
         return switch (kind) {
             case POINT -> {
                 double back = part == Part.BEAM && aperture > 0

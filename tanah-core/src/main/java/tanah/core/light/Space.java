@@ -37,9 +37,22 @@ public record Space(Lid lid, List<Block> solids, List<Leaves> leaves, double mes
      * @param normal of the receiver; empty: it faces every ray, as a meter held towards the lamp
      */
     public double irradiance(Emitter lamp, Emitter.Part part, Band band, Vec at, Optional<Vec> normal, Shade shade) {
+        return irradiance(lamp, part, lamp.samples(part), band, at, normal, shade);
+    }
+
+    /** The same with the lamp's samples at hand, for many places. */
+    public double irradiance(
+            Emitter lamp,
+            Emitter.Part part,
+            List<Emitter.Sample> samples,
+            Band band,
+            Vec at,
+            Optional<Vec> normal,
+            Shade shade) {
         double sum = 0;
-        for (Emitter.Sample s : lamp.samples(part)) {
-            double open = through(s.at(), at, band) * shaded(s.at(), at, shade);
+        for (Emitter.Sample s : samples) {
+            double open = through(s.at(), at, band);
+            open = open > 0 ? open * shaded(s.at(), at, shade) : 0;
             if (open > 0) {
                 sum += open * free(lamp, part, s, at, normal);
             }
@@ -122,6 +135,7 @@ public record Space(Lid lid, List<Block> solids, List<Leaves> leaves, double mes
         Vec e1 = lamp.aim().cross(axis).unit();
         Vec e2 = lamp.aim().cross(e1);
         boolean bare = lamp.kind() == Emitter.Kind.TUBE && lamp.optic() == Emitter.Optic.BARE;
+        List<Emitter.Sample> samples = lamp.samples(part);
         double all = 0;
         double inside = 0;
         double got = 0;
@@ -135,7 +149,7 @@ public record Space(Lid lid, List<Block> solids, List<Leaves> leaves, double mes
                         .plus(e1.times(sin * Math.cos(turn)))
                         .plus(e2.times(sin * Math.sin(turn)));
                 double strength = lamp.intensity(part, d);
-                for (Emitter.Sample s : lamp.samples(part)) {
+                for (Emitter.Sample s : samples) {
                     double weight = s.weight() * strength;
                     all += weight;
                     if (d.z() < 0) {

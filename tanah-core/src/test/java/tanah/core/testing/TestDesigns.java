@@ -37,6 +37,7 @@ public final class TestDesigns {
                 OptionalDouble.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                tanah.core.design.Envelope.PLAIN,
                 Kept.NONE);
         return Design.named("test").withVessel(plan).withGround(new Ground(List.of(layers), List.of()));
     }
@@ -58,6 +59,7 @@ public final class TestDesigns {
                 v.waterproofDepth(),
                 v.lid(),
                 v.structure(),
+                v.envelope(),
                 v.kept()));
     }
 

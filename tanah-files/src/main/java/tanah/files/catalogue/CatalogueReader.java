@@ -69,6 +69,9 @@ public final class CatalogueReader {
         List<Row> vessels = rows("vessels", "vessel_id", VesselReader::check);
         List<Row> gear = new ArrayList<>(rows("heaters", "item_id", GearReader::check));
         gear.addAll(rows("watergear", "item_id", GearReader::check));
+        List<Row> lamps = rows("lamps", "lamp_id", AirReader::lamp);
+        List<Row> moisture = rows("moisture", "item_id", (row, found) -> {});
+        List<Row> construction = rows("construction", "item_id", AirReader::mesh);
         List<Row> packs = rows("packs", "pack_id", (row, found) -> {});
         List<Row> prices = rows("price-bands", "price_band", (row, found) -> {});
         Set<String> ids = new HashSet<>();
@@ -84,6 +87,15 @@ public final class CatalogueReader {
                 mixes.stream().map(GroundReader::mix).toList(),
                 vessels.stream().map(row -> VesselReader.vessel(row, bands)).toList(),
                 gear.stream().map(row -> GearReader.gear(row, bands)).toList(),
+                new Catalogue.Air(
+                        lamps.stream().map(row -> AirReader.lampOf(row, bands)).toList(),
+                        moisture.stream()
+                                .map(row -> AirReader.mistOf(row, bands))
+                                .toList(),
+                        construction.stream()
+                                .filter(row -> row.text("category").equals("mesh"))
+                                .map(AirReader::meshOf)
+                                .toList()),
                 packs.stream().map(GroundReader::pack).toList());
     }
 

@@ -12,7 +12,10 @@ public enum Kind {
     MEDIA("id", List.of("class", "grain", "cohesion_class")),
     MIXES("id", List.of("moisture_zone", "use")),
     HEATERS("item_id", List.of("category")),
-    WATERGEAR("item_id", List.of("category"));
+    WATERGEAR("item_id", List.of("category")),
+    LAMPS("lamp_id", List.of("category", "role", "dimmable")),
+    MOISTURE("item_id", List.of("category")),
+    CONSTRUCTION("item_id", List.of("category"));
 
     private final String key;
     private final List<String> facets;

@@ -9,7 +9,10 @@ import java.util.Map;
 import java.util.Set;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Gear;
+import tanah.core.catalogue.LampModel;
 import tanah.core.catalogue.Medium;
+import tanah.core.catalogue.MeshModel;
+import tanah.core.catalogue.MistGear;
 import tanah.core.catalogue.Mix;
 import tanah.core.catalogue.PriceBand;
 import tanah.core.catalogue.Species;
@@ -67,6 +70,9 @@ public final class OwnRows {
                 case ANIMALS -> SpeciesReader.check(row, across);
                 case MEDIA -> GroundReader.check(row, across);
                 case HEATERS, WATERGEAR -> GearReader.check(row, across);
+                case LAMPS -> AirReader.lamp(row, across);
+                case CONSTRUCTION -> AirReader.mesh(row, across);
+                case MOISTURE -> {}
                 case VESSELS -> VesselReader.check(row, across);
                 case MIXES ->
                     row.parts("parts").keySet().stream()
@@ -130,13 +136,25 @@ public final class OwnRows {
         Set<String> ids = new HashSet<>();
         sound(Kind.ANIMALS, own, base, ids, problems).forEach(r -> species.add(SpeciesReader.species(r)));
         sound(Kind.MEDIA, own, base, ids, problems).forEach(r -> media.add(GroundReader.medium(r)));
-        Catalogue withMedia = new Catalogue(species, media, mixes, vessels, gear, base.allPacks());
+        Catalogue withMedia = new Catalogue(species, media, mixes, vessels, gear, base.air(), base.allPacks());
         sound(Kind.MIXES, own, withMedia, ids, problems).forEach(r -> mixes.add(GroundReader.mix(r)));
         sound(Kind.VESSELS, own, base, ids, problems).forEach(r -> vessels.add(VesselReader.vessel(r, BANDS)));
         for (Kind kind : List.of(Kind.HEATERS, Kind.WATERGEAR)) {
             sound(kind, own, base, ids, problems).forEach(r -> gear.add(GearReader.gear(r, BANDS)));
         }
-        return new Catalogue(species, media, mixes, vessels, gear, base.allPacks());
+        return new Catalogue(species, media, mixes, vessels, gear, air(base, own, ids, problems), base.allPacks());
+    }
+
+    private static Catalogue.Air air(Catalogue base, JsonNode own, Set<String> ids, List<Problem> problems) {
+        List<LampModel> lamps = new ArrayList<>(base.allLamps());
+        List<MistGear> moisture = new ArrayList<>(base.allMistGear());
+        List<MeshModel> meshes = new ArrayList<>(base.allMeshes());
+        sound(Kind.LAMPS, own, base, ids, problems).forEach(r -> lamps.add(AirReader.lampOf(r, BANDS)));
+        sound(Kind.MOISTURE, own, base, ids, problems).forEach(r -> moisture.add(AirReader.mistOf(r, BANDS)));
+        sound(Kind.CONSTRUCTION, own, base, ids, problems).stream()
+                .filter(r -> r.text("category").equals("mesh"))
+                .forEach(r -> meshes.add(AirReader.meshOf(r)));
+        return new Catalogue.Air(lamps, moisture, meshes);
     }
 
     private static List<Row> sound(Kind kind, JsonNode own, Catalogue known, Set<String> ids, List<Problem> problems) {

@@ -38,6 +38,7 @@ final class DesignDecoder {
                 f.object("water").map(GroundDecoder::water),
                 f.object("heat").map(DesignDecoder::heat).orElse(HeatDay.UNSET),
                 f.objects("devices").stream().map(DeviceDecoder::device).toList(),
+                f.object("air").map(AirDecoder::air),
                 f.objects("probes").stream().map(DesignDecoder::probe).toList(),
                 f.rest());
     }
@@ -90,6 +91,7 @@ final class DesignDecoder {
                 f.optional("waterproof_depth_cm", Unit.CENTIMETRE),
                 f.object("lid").map(DesignDecoder::lid),
                 f.object("structure").map(DesignDecoder::structure),
+                AirDecoder.envelope(f),
                 f.rest());
     }
 
@@ -115,6 +117,10 @@ final class DesignDecoder {
                 f.optionalText("material"),
                 f.optional("thickness_mm", Unit.MILLIMETRE),
                 f.optional("mesh_fraction", Unit.SHARE),
+                new VesselPlan.Mesh(
+                        f.optionalText("mesh_side").map(AirDecoder::face),
+                        f.optionalText("mesh"),
+                        f.optional("mesh_open_fraction", Unit.SHARE)),
                 f.rest());
     }
 

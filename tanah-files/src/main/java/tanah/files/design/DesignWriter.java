@@ -84,6 +84,7 @@ public final class DesignWriter {
             put(heat, "day_start_h", design.heat().dayStart(), Unit.COUNT);
         }
         list(root, "devices", design.devices(), DeviceWriter::device);
+        design.air().ifPresent(a -> root.set("air", AirWriter.air(a)));
         list(root, "probes", design.probes(), DesignWriter::probe);
         keep(root, design.kept());
         return root;
@@ -145,6 +146,9 @@ public final class DesignWriter {
             l.material().ifPresent(m -> lid.put("material", m));
             put(lid, "thickness_mm", l.thickness(), Unit.MILLIMETRE);
             put(lid, "mesh_fraction", l.meshFraction(), Unit.SHARE);
+            l.mesh().side().ifPresent(m -> lid.put("mesh_side", m.word()));
+            l.mesh().item().ifPresent(m -> lid.put("mesh", m));
+            put(lid, "mesh_open_fraction", l.mesh().open(), Unit.SHARE);
             keep(lid, l.kept());
         });
         v.structure().ifPresent(s -> {
@@ -154,6 +158,7 @@ public final class DesignWriter {
             put(structure, "stand_capacity_kg", s.capacity(), Unit.KILOGRAM);
             keep(structure, s.kept());
         });
+        AirWriter.envelope(node, v.envelope());
         keep(node, v.kept());
         return node;
     }

@@ -30,6 +30,9 @@ final class DeviceDecoder {
                         f.optionalInt("outlets"),
                         f.optional("bore_mm", Unit.MILLIMETRE)),
                 f.optional("f_water", Unit.SHARE),
+                AirDecoder.running(f),
+                AirDecoder.ray(f),
+                AirDecoder.laid(f),
                 f.rest());
     }
 

@@ -27,6 +27,7 @@ final class DeviceWriter {
         DesignWriter.put(node, "media_area_m2", d.outlet().media(), Unit.SQUARE_METRE);
         d.outlet().count().ifPresent(v -> node.put("outlets", v));
         DesignWriter.put(node, "bore_mm", d.outlet().bore(), Unit.MILLIMETRE);
+        AirWriter.device(node, d);
         DesignWriter.keep(node, d.kept());
         return node;
     }

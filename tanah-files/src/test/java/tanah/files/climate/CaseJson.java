@@ -148,7 +148,10 @@ final class CaseJson {
                 floor.add(new Floor.Water(
                         bounds,
                         r.path("surface_z_m").asDouble(),
-                        r.path("depth_m").asDouble()));
+                        r.path("depth_m").asDouble(),
+                        (int) floor.stream()
+                                .filter(f -> f instanceof Floor.Water)
+                                .count()));
                 return;
             }
             List<Sheet> layers = new ArrayList<>();

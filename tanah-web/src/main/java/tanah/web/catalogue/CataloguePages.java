@@ -145,7 +145,7 @@ class CataloguePages {
                         + columns.value("outer_height_cm", row.getOrDefault("outer_height_cm", ""));
             case MEDIA -> columns.choice(row.getOrDefault("class", ""));
             case MIXES -> row.getOrDefault("use", "");
-            case HEATERS, WATERGEAR ->
+            case HEATERS, WATERGEAR, LAMPS, MOISTURE, CONSTRUCTION ->
                 columns.choice(row.getOrDefault("category", ""))
                         + (row.getOrDefault("power_w", "").isEmpty()
                                 ? ""

@@ -62,7 +62,15 @@ final class ColumnGroups {
     static String provenance(Kind kind, String column) {
         return switch (kind) {
             case ANIMALS -> SpeciesSources.columnFor(column);
-            case MIXES, HEATERS, WATERGEAR -> "provenance";
+            case MIXES, HEATERS, WATERGEAR, MOISTURE, CONSTRUCTION -> "provenance";
+            case LAMPS ->
+                column.startsWith("uvi_")
+                        ? "uvi_provenance"
+                        : column.startsWith("min_distance")
+                                ? "distance_provenance"
+                                : column.matches("ppf.*|luminous.*|cct.*|cri.*")
+                                        ? "photometric_provenance"
+                                        : "spectrum_provenance";
             case MEDIA ->
                 column.contains("density")
                         ? "provenance_density"

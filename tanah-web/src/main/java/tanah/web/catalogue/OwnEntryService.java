@@ -13,7 +13,9 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tanah.core.catalogue.Catalogue;
+import tanah.core.design.AirPlan;
 import tanah.core.design.Design;
+import tanah.core.design.Device;
 import tanah.core.design.Layer;
 import tanah.core.design.Recipe;
 import tanah.core.design.VesselPlan;
@@ -104,7 +106,16 @@ public class OwnEntryService {
         ObjectNode all = all(keeperId);
         ObjectNode kept = JSON.createObjectNode();
         // mixes first: they name media
-        for (Kind kind : List.of(Kind.MIXES, Kind.MEDIA, Kind.ANIMALS, Kind.VESSELS, Kind.HEATERS, Kind.WATERGEAR)) {
+        for (Kind kind : List.of(
+                Kind.MIXES,
+                Kind.MEDIA,
+                Kind.ANIMALS,
+                Kind.VESSELS,
+                Kind.HEATERS,
+                Kind.WATERGEAR,
+                Kind.LAMPS,
+                Kind.MOISTURE,
+                Kind.CONSTRUCTION)) {
             Map<String, JsonNode> chosen = new LinkedHashMap<>();
             for (JsonNode source : List.of(brought.path(kind.word()), all.path(kind.word()))) {
                 source.forEach(entry -> {
@@ -148,6 +159,17 @@ public class OwnEntryService {
             });
         }
         design.hardscape().forEach(h -> h.media().ifPresent(used::add));
+        design.vessel().flatMap(VesselPlan::lid).flatMap(l -> l.mesh().item()).ifPresent(used::add);
+        for (Device device : design.devices()) {
+            used.add(device.item());
+            device.guard().ifPresent(used::add);
+            device.thermostat().flatMap(Device.Thermostat::item).ifPresent(used::add);
+        }
+        design.air().flatMap(AirPlan::mist).ifPresent(m -> {
+            m.pump().ifPresent(used::add);
+            m.tank().ifPresent(used::add);
+            m.nozzles().forEach(n -> n.item().ifPresent(used::add));
+        });
         return used;
     }
 

@@ -10,6 +10,7 @@ import tanah.core.catalogue.Species;
 import tanah.core.catalogue.VesselModel;
 import tanah.core.design.Boxes;
 import tanah.core.design.Design;
+import tanah.core.design.Envelope;
 import tanah.core.design.Ids;
 import tanah.core.design.Kept;
 import tanah.core.design.Resident;
@@ -154,6 +155,7 @@ class StartReader {
                 OptionalDouble.empty(),
                 Optional.empty(),
                 structure,
+                Envelope.PLAIN,
                 Kept.NONE);
         try {
             Boxes.resolve(plan, catalogues.shipped());

@@ -165,6 +165,9 @@ class WhyController {
             case "vessels" -> catalogue.findVessel(entry).map(v -> v.name()).orElse(entry);
             case "heaters", "watergear" ->
                 catalogue.findGear(entry).map(g -> g.name()).orElse(entry);
+            case "lamps" -> catalogue.findLamp(entry).map(l -> l.name()).orElse(entry);
+            case "moisture" -> catalogue.findMistGear(entry).map(l -> l.name()).orElse(entry);
+            case "construction" -> catalogue.findMesh(entry).map(l -> l.name()).orElse(entry);
             default -> catalogue.findSpecies(entry).map(v -> v.scientificName()).orElse(entry);
         };
     }

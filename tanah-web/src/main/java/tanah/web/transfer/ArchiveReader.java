@@ -296,7 +296,16 @@ class ArchiveReader {
         } catch (JacksonException e) {
             throw refused("own-entries.json", words.of("archive.broken"), "JSON");
         }
-        for (Kind kind : List.of(Kind.MEDIA, Kind.MIXES, Kind.ANIMALS, Kind.VESSELS, Kind.HEATERS, Kind.WATERGEAR)) {
+        for (Kind kind : List.of(
+                Kind.MEDIA,
+                Kind.MIXES,
+                Kind.ANIMALS,
+                Kind.VESSELS,
+                Kind.HEATERS,
+                Kind.WATERGEAR,
+                Kind.LAMPS,
+                Kind.MOISTURE,
+                Kind.CONSTRUCTION)) {
             for (JsonNode entry : all.path(kind.word())) {
                 String id = entry.path(kind.key()).asString("");
                 Optional<Problem> wrong = own.restore(keeperId, kind, id, OwnRows.cells(entry));

@@ -1,0 +1,211 @@
+package tanah.core.forecast;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.BooleanSupplier;
+import java.util.function.ToDoubleFunction;
+import tanah.core.climate.ClimateCase;
+import tanah.core.climate.ClimateModel;
+import tanah.core.climate.DayCourse;
+import tanah.core.climate.DayRun;
+import tanah.core.climate.Factors;
+import tanah.core.climate.Steady;
+import tanah.core.climate.Uncertainty;
+
+/**
+ * What the climate of a plan will be. The steady states come first, in a few hundredths of a second; bands and the whole day
+ * are added when there is time for them.
+ */
+public final class Forecast {
+    private static final double LIVE = 0.005; // K, tolerance of steady states
+    private static final double BANDS = 0.02; // K, of those that only tell a slope
+
+    private final Mapped mapped;
+    private final ClimateModel model;
+    private final Map<When, Steady> steady;
+    private final Light light;
+    private final Map<When, Uncertainty> bands;
+    private final Map<Boolean, DayCourse> days;
+    private final double roomBand;
+
+    private Forecast(
+            Mapped mapped,
+            ClimateModel model,
+            Map<When, Steady> steady,
+            Light light,
+            Map<When, Uncertainty> bands,
+            Map<Boolean, DayCourse> days,
+            double roomBand) {
+        this.mapped = mapped;
+        this.model = model;
+        this.steady = steady;
+        this.light = light;
+        this.bands = bands;
+        this.days = days;
+        this.roomBand = roomBand;
+    }
+
+    /**
+     * The four steady states and the light.
+     *
+     * @param near     a forecast of nearly the same plan to start from, such as that before an edit
+     * @param at       multipliers, all 1 unless readings have moved them
+     * @param roomBand how far the room may be off (K)
+     */
+    public static Forecast steady(Mapped mapped, Optional<Forecast> near, Factors at, double roomBand) {
+        ClimateModel model = ClimateModel.of(mapped.enclosure(), at);
+        Map<When, Steady> steady = new EnumMap<>(When.class);
+        for (When when : When.values()) {
+            Optional<Steady> from = near.map(n -> n.steady.get(when));
+            if (from.isEmpty() && when.isSummer()) {
+                from = Optional.ofNullable(steady.get(When.of(false, when.isDay())));
+            }
+            steady.put(when, model.steady(outside(mapped, when), when.isDay(), from, LIVE));
+        }
+        return new Forecast(mapped, model, steady, Light.of(model, mapped), Map.of(), Map.of(), roomBand);
+    }
+
+    private static ClimateCase.Outside outside(Mapped mapped, When when) {
+        ClimateCase.Season season = when.isSummer() ? mapped.summer() : mapped.winter();
+        return when.isDay() ? season.day() : season.night();
+    }
+
+    /** The same with the bands of its numbers; itself where the work was given up. */
+    public Forecast withBands(BooleanSupplier stop) {
+        List<ClimateModel> moved = Uncertainty.moved(model);
+        Map<When, Uncertainty> found = new EnumMap<>(When.class);
+        for (When when : When.values()) {
+            if (stop.getAsBoolean()) {
+                return this;
+            }
+            Steady plain = steady.get(when);
+            if (plain != null) {
+                found.put(
+                        when,
+                        Uncertainty.of(
+                                new Uncertainty.Variant(model, plain),
+                                moved,
+                                outside(mapped, when),
+                                when.isDay(),
+                                BANDS));
+            }
+        }
+        return new Forecast(mapped, model, steady, light.withBands(moved), found, days, roomBand);
+    }
+
+    /** The same with the whole day in winter and in summer; itself where the work was given up. */
+    public Forecast withDays(BooleanSupplier stop) {
+        Map<Boolean, DayCourse> found = new HashMap<>();
+        for (boolean summer : new boolean[] {false, true}) {
+            Optional<DayCourse> day = DayRun.of(model, summer ? mapped.summer() : mapped.winter(), stop);
+            if (day.isEmpty()) {
+                return this;
+            }
+            found.put(summer, day.get());
+        }
+        return new Forecast(mapped, model, steady, light, bands, found, roomBand);
+    }
+
+    public Mapped mapped() {
+        return mapped;
+    }
+
+    public ClimateModel model() {
+        return model;
+    }
+
+    public Light light() {
+        return light;
+    }
+
+    public Steady at(When when) {
+        return java.util.Objects.requireNonNull(steady.get(when));
+    }
+
+    public boolean hasBands() {
+        return !bands.isEmpty();
+    }
+
+    public boolean hasDays() {
+        return !days.isEmpty();
+    }
+
+    /** Whether every steady state settled. */
+    public boolean isSettled() {
+        return steady.values().stream().allMatch(Steady::isConverged);
+    }
+
+    /** Largest change of the last round over the four cases (K). */
+    public double lastChange() {
+        return steady.values().stream().mapToDouble(Steady::lastChange).max().orElse(0);
+    }
+
+    public Optional<DayCourse> day(boolean summer) {
+        return Optional.ofNullable(days.get(summer));
+    }
+
+    /** A place in a steady case with its band; empty where there is no such place. */
+    public Optional<Expected> expected(Spot spot, When when) {
+        OptionalDouble value = spot.at(at(when).places());
+        return value.isEmpty() ? Optional.empty() : Optional.of(new Expected(value.getAsDouble(), half(spot, when)));
+    }
+
+    /** Half of the band of a place in a case, with what the room itself may be off. */
+    public double half(Spot spot, When when) {
+        Uncertainty u = bands.get(when);
+        double half = u == null
+                ? spot.usual()
+                : u.half(v -> spot.at(v.steady().places()).orElse(0), spot.own());
+        return spot.kind() == Spot.Kind.TEMPERATURE ? half + roomBand : half;
+    }
+
+    /** Half of the band of any number of a case; empty until bands are computed. */
+    public OptionalDouble half(ToDoubleFunction<Uncertainty.Variant> number, double own, When when) {
+        Uncertainty u = bands.get(when);
+        return u == null ? OptionalDouble.empty() : OptionalDouble.of(u.half(number, own));
+    }
+
+    /** What the room may be off (K). */
+    public double roomBand() {
+        return roomBand;
+    }
+
+    /** Values of a place over a whole day, by the samples of the course; empty until it is computed. */
+    public List<double[]> course(Spot spot, boolean summer) {
+        List<double[]> points = new ArrayList<>();
+        day(summer)
+                .ifPresent(d -> d.samples().forEach(s -> {
+                    OptionalDouble value = spot.at(s.places());
+                    if (value.isPresent()) {
+                        points.add(new double[] {s.hour(), value.getAsDouble()});
+                    }
+                }));
+        return points;
+    }
+
+    /** Mean of a place over the lit or unlit hours with the band of the same phase; the steady state until the day is known. */
+    public Optional<Expected> mean(Spot spot, When when) {
+        if (day(when.isSummer()).isEmpty()) {
+            return expected(spot, when);
+        }
+        double mean = day(when.isSummer())
+                .get()
+                .mean(when.isDay(), s -> spot.at(s.places()).orElse(Double.NaN));
+        return Double.isFinite(mean) ? Optional.of(new Expected(mean, half(spot, when))) : expected(spot, when);
+    }
+
+    /** Electricity of a day (J); by the steady duties until the day is known. */
+    public double energy(boolean summer) {
+        if (day(summer).isPresent()) {
+            return day(summer).get().energy();
+        }
+        double lit = mapped.enclosure().photoperiod() * 3600;
+        return at(When.of(summer, true)).balance().power() * lit
+                + at(When.of(summer, false)).balance().power() * (24 * 3600 - lit);
+    }
+}
