@@ -89,9 +89,14 @@ public record ClimateCase(
      * @param air    share that evaporates as it falls
      * @param leaf   share on foliage
      * @param glass  share on panes; the rest reaches the ground
+     * @param flow   of all nozzles while they spray (kg/s)
      */
-    public record Mist(List<Spray> events, double air, double leaf, double glass) {
-        public static final Mist NONE = new Mist(List.of(), 0.03, 0.30, 0.12);
+    public record Mist(List<Spray> events, double air, double leaf, double glass, double flow) {
+        public static final Mist NONE = new Mist(List.of(), 0.03, 0.30, 0.12, 0);
+
+        public Mist(List<Spray> events, double air, double leaf, double glass) {
+            this(events, air, leaf, glass, 0);
+        }
 
         public Mist {
             events = List.copyOf(events);

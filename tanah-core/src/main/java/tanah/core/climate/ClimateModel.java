@@ -3,6 +3,7 @@ package tanah.core.climate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import tanah.core.climate.ClimateCase.Outside;
 
 /**
@@ -61,7 +62,12 @@ public final class ClimateModel {
         return net.factors;
     }
 
-    ClimateCase enclosure() {
+    /** Height of the ground or the water at a place (m). */
+    public double groundAt(double x, double y) {
+        return net.grid.tileZ[net.grid.tileAt(x, y)];
+    }
+
+    public ClimateCase enclosure() {
         return net.grid.enclosure;
     }
 
@@ -164,13 +170,28 @@ public final class ClimateModel {
         return sum;
     }
 
-    /** The state with thermostats at work; their duties are written into {@code duty}. */
     State controlled(HeatStep heat, Room room, State start, double[] available, double dayShare, double[] duty) {
+        return controlled(heat, room, start, available, dayShare, duty, Set.of());
+    }
+
+    /**
+     * The state with thermostats at work; their duties are written into {@code duty}.
+     *
+     * @param stuck fixtures whose control does not work
+     */
+    State controlled(
+            HeatStep heat,
+            Room room,
+            State start,
+            double[] available,
+            double dayShare,
+            double[] duty,
+            Set<Integer> stuck) {
         List<Fixture> fixtures = enclosure().fixtures();
         List<Integer> ruled = new ArrayList<>();
         Sources free = new Sources(net);
         for (int i = 0; i < fixtures.size(); i++) {
-            if (fixtures.get(i).thermostat().isPresent()) {
+            if (fixtures.get(i).thermostat().isPresent() && !stuck.contains(i)) {
                 ruled.add(i);
             } else {
                 duty[i] = available[i];

@@ -1,9 +1,11 @@
 package tanah.core.climate;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * The ground under the land tiles at given coefficients: six cells a column, carried up from the bottom as a line in the
  * temperature of the face above. Neighbours are taken from the start of the step, in the steady state from the last
- * iterate.
+ * iterate. One object serves one round with one room and one start of the step.
  */
 final class Columns {
     private final Network net;
@@ -13,6 +15,7 @@ final class Columns {
     private final double[] share;
 
     private final double[] follows;
+    private double @Nullable [] known;
 
     Columns(Network net, double perSecond) {
         this.net = net;
@@ -55,53 +58,91 @@ final class Columns {
      */
     double[] rise(Sources s, boolean whole, double outside, State start, State beside) {
         double[] own = new double[share.length];
-        if (!whole && !s.isInGround()) {
+        boolean heated = s.isInGround();
+        if (!whole && !heated) {
             return own;
         }
         if (whole) {
-            neighbours(own, start, beside);
+            double[] given = given(outside, start);
+            System.arraycopy(given, 0, own, 0, own.length);
+            neighbours(own, beside);
         }
         int deepest = (Grid.DEEP - 1) * g.tiles;
-        for (int i = share.length - 1; i >= 0; i--) {
-            double sum = own[i] + s.cell[i] + net.edge[i] * outside;
-            if (whole) {
-                sum += net.capacity[i] * g.tileArea * perSecond * start.cell[i];
+        if (heated) {
+            for (int i = 0; i < own.length; i++) {
+                own[i] += s.cell[i];
             }
-            sum += i >= deepest
-                    ? net.downToRoom[i - deepest] * outside + net.baseShare[i - deepest] * s.base[i - deepest]
-                    : net.up[i + g.tiles] * own[i + g.tiles];
-            own[i] = sum * share[i];
+            for (int t = 0; t < g.tiles; t++) {
+                own[deepest + t] += net.baseShare[t] * s.base[t];
+            }
+        }
+        double[] up = net.up;
+        for (int t = deepest; t < own.length; t++) {
+            own[t] *= share[t];
+        }
+        for (int from = deepest - g.tiles; from >= 0; from -= g.tiles) {
+            for (int i = from; i < from + g.tiles; i++) {
+                own[i] = (own[i] + up[i + g.tiles] * own[i + g.tiles]) * share[i];
+            }
         }
         return own;
     }
 
-    private void neighbours(double[] own, State start, State beside) {
+    /** What room and history give to each cell; the same for every sweep of a round. */
+    private double[] given(double outside, State start) {
+        if (known != null) {
+            return known;
+        }
+        double[] sum = new double[share.length];
+        int deepest = (Grid.DEEP - 1) * g.tiles;
+        double rate = g.tileArea * perSecond;
+        for (int i = 0; i < sum.length; i++) {
+            sum[i] = net.edge[i] * outside + net.capacity[i] * rate * start.cell[i];
+        }
+        for (int t = 0; t < g.tiles; t++) {
+            sum[deepest + t] += net.downToRoom[t] * outside;
+        }
+        if (perSecond > 0) {
+            Network.Pairs pairs = net.laterals;
+            int[] a = pairs.a();
+            int[] b = pairs.b();
+            double[] conductance = pairs.value();
+            for (int i = 0; i < a.length; i++) {
+                double flow = conductance[i] * (start.cell[b[i]] - start.cell[a[i]]);
+                sum[a[i]] += flow;
+                sum[b[i]] -= flow;
+            }
+        }
+        known = sum;
+        return sum;
+    }
+
+    /** In the steady state cells side by side are taken from the last iterate. */
+    private void neighbours(double[] own, State beside) {
+        if (perSecond > 0) {
+            return;
+        }
         Network.Pairs pairs = net.laterals;
         int[] a = pairs.a();
         int[] b = pairs.b();
         double[] conductance = pairs.value();
-        if (perSecond == 0) {
-            for (int i = 0; i < a.length; i++) {
-                own[a[i]] += conductance[i] * beside.cell[b[i]];
-                own[b[i]] += conductance[i] * beside.cell[a[i]];
-            }
-        } else {
-            for (int i = 0; i < a.length; i++) {
-                double flow = conductance[i] * (start.cell[b[i]] - start.cell[a[i]]);
-                own[a[i]] += flow;
-                own[b[i]] -= flow;
-            }
+        double[] cell = beside.cell;
+        for (int i = 0; i < a.length; i++) {
+            own[a[i]] += conductance[i] * cell[b[i]];
+            own[b[i]] += conductance[i] * cell[a[i]];
         }
     }
 
     /** Cells of all tiles from the temperatures of their faces. */
     void down(double[] own, double[] faces, double[] cells) {
-        for (int t = 0; t < g.tiles; t++) {
-            double above = faces[t];
-            for (int i = t; i < cells.length; i += g.tiles) {
-                above = own[i] + follows[i] * above;
-                cells[i] = above;
+        double[] above = faces;
+        int shift = 0;
+        for (int from = 0; from < cells.length; from += g.tiles) {
+            for (int t = 0; t < g.tiles; t++) {
+                cells[from + t] = own[from + t] + follows[from + t] * above[shift + t];
             }
+            above = cells;
+            shift = from;
         }
     }
 }

@@ -39,6 +39,13 @@ public record DayCourse(
      */
     public record Sample(double hour, boolean lit, double room, Places places, List<Double> duties) {}
 
+    /** The moment that is nearest to an hour of the day. */
+    public Sample at(double hour) {
+        double in = ((hour % 24) + 24) % 24;
+        int index = (int) Math.min(samples.size() - 1, Math.floor(in / 24 * samples.size()));
+        return samples.get(index);
+    }
+
     /** Mean over the lit or the unlit part of the day. */
     public double mean(boolean lit, ToDoubleFunction<Sample> value) {
         return samples.stream()

@@ -3,6 +3,7 @@ package tanah.core.climate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BooleanSupplier;
 
 /** A whole day, by backward steps that conserve heat and water: stable at any length of step. */
@@ -28,6 +29,8 @@ public final class DayRun {
     private double energy;
     private double worstGap;
     private BooleanSupplier stop = () -> false;
+    private Drill drill = Drill.quiet(0, 0);
+    private Set<Integer> stuck = Set.of();
     private boolean given;
 
     private DayRun(ClimateModel model, ClimateCase.Season season) {
@@ -69,6 +72,36 @@ public final class DayRun {
         return run.given ? Optional.empty() : Optional.of(course);
     }
 
+    /**
+     * A failure from the midnight before it on, out of days without it.
+     *
+     * @param hours to be followed
+     */
+    public static DrillCourse drill(ClimateModel model, ClimateCase.Season season, Drill drill, double hours) {
+        DayRun run = new DayRun(model, season);
+        run.day(SPIN_UP, false);
+        run.day(SPIN_UP, false);
+        run.drill = drill;
+        List<DayCourse.Sample> samples = new ArrayList<>();
+        run.water.open(run.state);
+        int steps = (int) Math.round(hours * 3600 / STEP);
+        for (int i = 0; i < steps; i++) {
+            double hour = (i + 0.5) * STEP / 3600;
+            Room room = run.room(hour);
+            run.step(i * STEP / 3600, hour, room, STEP);
+            samples.add(run.sample(hour, room));
+        }
+        return new DrillCourse(samples, run.water.close(run.state), run.energy, run.worstGap);
+    }
+
+    private DayCourse.Sample sample(double hour, Room room) {
+        List<Double> duties = new ArrayList<>();
+        for (double d : duty) {
+            duties.add(d);
+        }
+        return new DayCourse.Sample(hour, c.isLit(hour), room.celsius(), new Places(model, state), duties);
+    }
+
     /** Share of the room's day at an hour: two hours up and two hours down. */
     static double roomDay(double hour, double begins, double ends) {
         return ramp(hour - begins) - ramp(hour - ends);
@@ -79,20 +112,28 @@ public final class DayRun {
     }
 
     private Room room(double hour) {
-        double f = roomDay(hour, season.begins(), season.ends());
+        double f = roomDay(hour % 24, season.begins(), season.ends());
         ClimateCase.Outside n = season.night();
         ClimateCase.Outside d = season.day();
-        return Room.of(
+        Room usual = Room.of(
                 new ClimateCase.Outside(
                         n.celsius() + f * (d.celsius() - n.celsius()),
                         n.humidity() + f * (d.humidity() - n.humidity())),
                 c.pressure());
+        if (!drill.holds(hour)) {
+            return usual;
+        }
+        // its vapour stays, as far as colder air can hold it
+        double celsius =
+                drill.room().orElse(usual.celsius() + drill.warmer()[1] + f * (drill.warmer()[0] - drill.warmer()[1]));
+        return new Room(celsius, Math.min(usual.humidity(), MoistAir.saturated(celsius, c.pressure())));
     }
 
     private double[] available(double hour) {
         double[] available = new double[c.fixtures().size()];
         for (int i = 0; i < available.length; i++) {
-            available[i] = c.fixtures().get(i).available(hour, c.lightsOn(), c.photoperiod());
+            boolean off = drill.holds(hour) && drill.off().contains(i);
+            available[i] = off ? 0 : c.fixtures().get(i).available(hour, c.lightsOn(), c.photoperiod());
         }
         return available;
     }
@@ -129,12 +170,7 @@ public final class DayRun {
             Room room = room(hour);
             step(i * step / 3600, hour, room, step);
             if (kept) {
-                List<Double> duties = new ArrayList<>();
-                for (double d : duty) {
-                    duties.add(d);
-                }
-                samples.add(
-                        new DayCourse.Sample(hour, c.isLit(hour), room.celsius(), new Places(model, state), duties));
+                samples.add(sample(hour, room));
             }
         }
         double periodicity = 0;
@@ -154,19 +190,26 @@ public final class DayRun {
                 air += s.water() * s.air().orElse(c.mist().air());
             }
         }
+        boolean failing = drill.holds(hour);
+        if (failing && drill.misting()) {
+            spray = c.mist().flow() * step;
+            air = spray * c.mist().air();
+        }
         double[] flash = water.spray(spray, spray > 0 ? air / spray : 0, step);
         boolean lit = c.isLit(hour);
+        stuck = failing ? drill.stuck() : Set.of();
         double[] available = available(hour);
         double[] expected = new double[duty.length];
         for (int i = 0; i < duty.length; i++) {
-            boolean ruled = c.fixtures().get(i).thermostat().isPresent();
+            boolean ruled = c.fixtures().get(i).thermostat().isPresent() && !stuck.contains(i);
             expected[i] = ruled ? Math.min(available[i], duty[i] + MORE_DUTY) : available[i];
         }
         double released = model.released(expected);
-        Coefficients k = Coefficients.at(net, model.vents, state, released, 0, room, 1);
+        double venting = failing ? drill.venting() : 1;
+        Coefficients k = Coefficients.at(net, model.vents, state, released, 0, room, venting);
         Pass pass = pass(k, state, room, lit, available, flash, step);
         if (spray > 0 || moved(pass.after()) >= QUIET) {
-            k.toward(Coefficients.at(net, model.vents, pass.after(), released, 0, room, 1), 0.5);
+            k.toward(Coefficients.at(net, model.vents, pass.after(), released, 0, room, venting), 0.5);
             pass = pass(k, pass.after(), room, lit, available, flash, step);
         }
         ledger(pass, k, room, step);
@@ -187,7 +230,7 @@ public final class DayRun {
         debt.charge(latent, step);
         HeatStep heat = new HeatStep(net, model.vents, k, latent, 1 / step, at);
         double[] next = duty.clone();
-        State after = model.controlled(heat, room, state, available, lit ? 1 : 0, next);
+        State after = model.controlled(heat, room, state, available, lit ? 1 : 0, next, stuck);
         System.arraycopy(v.humidity, 0, after.humidity, 0, v.humidity.length);
         return new Pass(v, latent, at, after, next);
     }

@@ -282,7 +282,7 @@ final class HeatStep {
             }
             schur[i][m] = e[i] - dot(below[i], f);
         }
-        double[] x = gauss(schur);
+        double[] x = Dense.solve(schur);
         r.star = x[0];
         for (int n = 0; n < g.zones; n++) {
             for (int j = 0; j < m; j++) {
@@ -340,27 +340,5 @@ final class HeatStep {
             sum += x[i] * y[i];
         }
         return sum;
-    }
-
-    /** A small dense system with its right side as the last column. */
-    private static double[] gauss(double[][] m) {
-        int n = m.length;
-        for (int k = 0; k < n; k++) {
-            for (int i = k + 1; i < n; i++) {
-                double f = m[i][k] / m[k][k];
-                for (int j = k; j <= n; j++) {
-                    m[i][j] -= f * m[k][j];
-                }
-            }
-        }
-        double[] x = new double[n];
-        for (int i = n - 1; i >= 0; i--) {
-            double sum = m[i][n];
-            for (int j = i + 1; j < n; j++) {
-                sum -= m[i][j] * x[j];
-            }
-            x[i] = sum / m[i][i];
-        }
-        return x;
     }
 }

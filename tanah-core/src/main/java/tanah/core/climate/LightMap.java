@@ -31,7 +31,8 @@ public final class LightMap {
     private final List<Source> sources = new ArrayList<>();
 
     /** A lamp with what does not change from place to place: its samples, its UV and its photons by unit of light. */
-    private record Source(Emitter shape, Emitter.Part part, List<Emitter.Sample> samples, double uv, double photons) {}
+    private record Source(
+            int fixture, Emitter shape, Emitter.Part part, List<Emitter.Sample> samples, double uv, double photons) {}
 
     /**
      * The animal that is judged.
@@ -50,25 +51,24 @@ public final class LightMap {
         this.space = DeviceHeat.space(model.enclosure(), model.net.factors);
         this.uvFactor = model.net.factors.uv();
         this.lampFactor = model.net.factors.lamp();
-        for (Fixture f : grid.enclosure.fixtures()) {
-            if (f.part() instanceof Fixture.Lamp lamp) {
-                sources.add(source(f, lamp));
+        List<Fixture> fixtures = grid.enclosure.fixtures();
+        for (int i = 0; i < fixtures.size(); i++) {
+            if (fixtures.get(i).part() instanceof Fixture.Lamp lamp) {
+                sources.add(source(i, lamp));
             }
         }
     }
 
-    private static Source source(Fixture f, Fixture.Lamp lamp) {
+    private static Source source(int index, Fixture.Lamp lamp) {
         Emitter e = lamp.shape();
         Emitter.Part part = part(lamp);
         double uv = 0;
         if (lamp.uv().isPresent()) {
             Fixture.UvReading read = lamp.uv().get();
             Vec there = e.at().plus(e.aim().times(read.distance()));
-            uv = f.dim()
-                    * read.index()
-                    / Space.free(e, part, there, Optional.of(e.aim().times(-1)));
+            uv = read.index() / Space.free(e, part, there, Optional.of(e.aim().times(-1)));
         }
-        return new Source(e, part, e.samples(part), uv, f.dim() * lamp.photons() * lamp.usable());
+        return new Source(index, e, part, e.samples(part), uv, lamp.photons() * lamp.usable());
     }
 
     public static LightMap of(ClimateModel model) {
@@ -82,10 +82,30 @@ public final class LightMap {
 
     /** UV index at a place by a meter; empty normal: it is held towards each lamp. */
     public double uvIndex(Vec at, Optional<Vec> normal) {
+        return uv(at, normal, this::dimmed);
+    }
+
+    /** UV index for a level receiver at some duties of the devices. */
+    public double uvIndex(Vec at, IntToDoubleFunction duty) {
+        return uv(at, Optional.of(Vec.UP), duty);
+    }
+
+    /** The same by a meter that is held towards each lamp. */
+    public double uvAimed(Vec at, IntToDoubleFunction duty) {
+        return uv(at, Optional.empty(), duty);
+    }
+
+    private double dimmed(int fixture) {
+        return grid.enclosure.fixtures().get(fixture).dim();
+    }
+
+    private double uv(Vec at, Optional<Vec> normal, IntToDoubleFunction duty) {
         double sum = 0;
         for (Source l : sources) {
-            if (l.uv() > 0) {
-                sum += l.uv()
+            double share = l.uv() > 0 ? duty.applyAsDouble(l.fixture()) : 0;
+            if (share > 0) {
+                sum += share
+                        * l.uv()
                         * space.irradiance(l.shape(), l.part(), l.samples(), Band.UV, at, normal, Space.Shade.ALL);
             }
         }
@@ -99,10 +119,17 @@ public final class LightMap {
 
     /** Photons that plants use at a place on a level receiver (mol/m² s). */
     public double photons(Vec at) {
+        return photons(at, this::dimmed);
+    }
+
+    /** The same at some duties of the devices. */
+    public double photons(Vec at, IntToDoubleFunction duty) {
         double sum = 0;
         for (Source l : sources) {
-            if (l.photons() > 0) {
-                sum += l.photons()
+            double share = l.photons() > 0 ? duty.applyAsDouble(l.fixture()) : 0;
+            if (share > 0) {
+                sum += share
+                        * l.photons()
                         * space.irradiance(
                                 l.shape(), l.part(), l.samples(), Band.LIGHT, at, Optional.of(Vec.UP), Space.Shade.ALL);
             }

@@ -38,6 +38,11 @@ public final class Places {
         return Math.min(1, MoistAir.relative(w, air(x, y, z), model.enclosure().pressure()));
     }
 
+    /** Vapour at a place (kg per kg of dry air). */
+    public double vapour(double x, double y, double z) {
+        return g.at(s.humidity, x, y, z);
+    }
+
     /** Mean radiant temperature (°C). */
     public double radiant() {
         return s.star;

@@ -68,8 +68,17 @@ public final class DesignEdit {
         }
         if (action instanceof Action.SetDevice
                 || action instanceof Action.SetGuard
-                || action instanceof Action.SetOutlets) {
+                || action instanceof Action.SetOutlets
+                || action instanceof Action.HangLamp
+                || action instanceof Action.RemoveDevice
+                || action instanceof Action.Control) {
             return DeviceEdit.apply(design, action);
+        }
+        if (action instanceof Action.SetMeshShare a) {
+            return design.vessel()
+                    .map(v -> design.withVessel(
+                            v.withLid(v.lid().orElse(VesselPlan.Lid.UNSAID).withMeshFraction(a.share()))))
+                    .orElse(design);
         }
         if (action instanceof Action.SetVessel a) {
             return catalogue

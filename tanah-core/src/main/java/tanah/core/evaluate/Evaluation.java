@@ -11,6 +11,7 @@ import tanah.core.finding.Finding;
 import tanah.core.finding.NotAssessed;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
+import tanah.core.forecast.Forecast;
 import tanah.core.ground.GroundResult;
 import tanah.core.structure.MassResult;
 import tanah.core.structure.PaneResult;
@@ -33,6 +34,7 @@ import tanah.core.water.WaterCare;
  * @param care        warmth, changes and running in of the water
  * @param panes       stresses of flat panes, where they can be estimated
  * @param shopping    what to buy
+ * @param forecast    climate, where it was asked for
  * @param findings    sorted by severity, rule, place
  * @param notAssessed what was not judged, and why
  * @param states      of each stage
@@ -49,6 +51,7 @@ public record Evaluation(
         Optional<WaterCare> care,
         Optional<PaneResult> panes,
         Optional<Shopping> shopping,
+        Optional<Forecast> forecast,
         List<Finding> findings,
         List<NotAssessed> notAssessed,
         Map<Stage, StageState> states) {
@@ -59,6 +62,26 @@ public record Evaluation(
         findings = List.copyOf(findings);
         notAssessed = List.copyOf(notAssessed);
         states = Map.copyOf(states);
+    }
+
+    /** The same with the climate and what it is judged to be; stages of heat and air are then known. */
+    Evaluation with(Forecast climate, List<Finding> all, List<NotAssessed> gaps, Map<Stage, StageState> stages) {
+        return new Evaluation(
+                design,
+                animals,
+                vessel,
+                space,
+                ground,
+                mass,
+                water,
+                circulation,
+                care,
+                panes,
+                shopping,
+                Optional.of(climate),
+                all,
+                gaps,
+                stages);
     }
 
     public long count(Severity severity) {

@@ -19,12 +19,17 @@ import tanah.core.animal.SpaceRule;
 import tanah.core.build.Shopping;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.VesselModel;
+import tanah.core.climate.Factors;
 import tanah.core.design.Boxes;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
+import tanah.core.design.RoomPlan;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.Stage;
+import tanah.core.forecast.Forecast;
+import tanah.core.forecast.Mapped;
+import tanah.core.forecast.rule.ClimateRules;
 import tanah.core.ground.BurrowRule;
 import tanah.core.ground.DiggingDepthRule;
 import tanah.core.ground.DrainageRule;
@@ -134,9 +139,54 @@ public final class Evaluator {
                 care,
                 panes,
                 shopping,
+                Optional.empty(),
                 findings,
                 Gaps.of(design, mass, panes, circulation),
-                StageStates.of(design, circulation.map(Circulation::devices).orElse(0), findings));
+                StageStates.of(design, circulation.map(Circulation::devices).orElse(0), findings, false));
+    }
+
+    /** How much of the climate is computed. */
+    public enum Depth {
+        /** Steady states, bands and the whole day. */
+        WHOLE,
+        /** Steady states only, for an answer at once. */
+        STEADY
+    }
+
+    /** The evaluation with the climate; the same evaluation where there is no vessel, no room, or no air over the ground. */
+    public static Evaluation evaluate(Design design, Catalogue catalogue, Depth depth) {
+        Evaluation plain = evaluate(design, catalogue);
+        Optional<Forecast> steady = forecast(plain, catalogue, Optional.empty());
+        Optional<Forecast> found =
+                depth == Depth.WHOLE ? steady.map(f -> f.withBands(() -> false).withDays(() -> false)) : steady;
+        return found.map(f -> withForecast(plain, f, catalogue)).orElse(plain);
+    }
+
+    /**
+     * The steady climate of an evaluated design.
+     *
+     * @param near of nearly the same plan, to start from
+     */
+    public static Optional<Forecast> forecast(Evaluation e, Catalogue catalogue, Optional<Forecast> near) {
+        return Mapped.of(e.design(), e.vessel(), e.ground(), e.animals(), catalogue)
+                .map(m -> Forecast.steady(
+                        m,
+                        near,
+                        Factors.ONE,
+                        e.design().room().map(RoomPlan::band).orElse(0.0)));
+    }
+
+    /** An evaluation with a climate that was computed for it, judged. */
+    public static Evaluation withForecast(Evaluation e, Forecast forecast, Catalogue catalogue) {
+        List<Finding> all = new ArrayList<>(e.findings());
+        all.addAll(ClimateRules.judge(e.design(), e.animals(), forecast, catalogue));
+        Collections.sort(all);
+        int inWater = e.circulation().map(Circulation::devices).orElse(0);
+        return e.with(
+                forecast,
+                all,
+                Gaps.withForecast(e.notAssessed(), forecast),
+                StageStates.of(e.design(), inWater, all, true));
     }
 
     /** The box against each animal: the ratios, and what they come to. */

@@ -7,6 +7,7 @@ import tanah.core.design.Design;
 import tanah.core.finding.NotAssessed;
 import tanah.core.finding.Place;
 import tanah.core.finding.Stage;
+import tanah.core.forecast.Forecast;
 import tanah.core.structure.MassResult;
 import tanah.core.structure.PaneResult;
 import tanah.core.water.Circulation;
@@ -21,7 +22,11 @@ final class Gaps {
         missing(design, mass, gaps);
         part(gaps, "stacks", Stage.HARDSCAPE, design.kept().has("stacks"));
         int inWater = water.map(Circulation::devices).orElse(0);
-        part(gaps, "devices", Stage.HEAT, design.devices().size() > inWater);
+        part(
+                gaps,
+                "climate",
+                Stage.HEAT,
+                design.devices().size() > inWater || design.air().isPresent());
         water.ifPresent(c -> c.runs().stream()
                 .filter(r -> !r.isComplete())
                 .forEach(r -> gaps.add(new NotAssessed(
@@ -42,6 +47,20 @@ final class Gaps {
         part(gaps, "build", Stage.BUILD, design.kept().has("build"));
         if (design.vessel().isPresent() && panes.isEmpty()) {
             gaps.add(new NotAssessed("panes", Place.of(Stage.VESSEL), List.of()));
+        }
+        return gaps;
+    }
+
+    /** What is left once the climate is known: devices that it was computed without, the day if it was not. */
+    static List<NotAssessed> withForecast(List<NotAssessed> before, Forecast forecast) {
+        List<NotAssessed> gaps = new ArrayList<>(before);
+        gaps.removeIf(g -> g.topic().equals("climate"));
+        forecast.mapped()
+                .left()
+                .forEach(l -> gaps.add(
+                        new NotAssessed("device_" + l.why(), Place.part(Stage.HEAT, l.device()), List.of("/devices"))));
+        if (!forecast.hasDays()) {
+            gaps.add(new NotAssessed("day", Place.of(Stage.AIR), List.of()));
         }
         return gaps;
     }

@@ -12,7 +12,7 @@ import tanah.core.finding.Stage;
 final class StageStates {
     private StageStates() {}
 
-    static Map<Stage, StageState> of(Design design, int inWater, List<Finding> findings) {
+    static Map<Stage, StageState> of(Design design, int inWater, List<Finding> findings, boolean climate) {
         Map<Stage, StageState> states = new EnumMap<>(Stage.class);
         for (Stage stage : Stage.values()) {
             states.put(stage, StageState.EMPTY);
@@ -40,8 +40,16 @@ final class StageStates {
                 box && !design.hardscape().isEmpty());
         boolean filled = design.water().filter(w -> w.fill().isGiven()).isPresent();
         put(states, findings, Stage.WATER, design.water().isPresent(), box && filled);
-        begun(states, Stage.HEAT, design.devices().size() > inWater);
-        begun(states, Stage.AIR, design.air().isPresent());
+        boolean heat = design.devices().size() > inWater;
+        put(states, findings, Stage.HEAT, heat, heat && climate);
+        boolean air = design.air().isPresent()
+                || design.vessel()
+                        .filter(v -> !v.envelope().vents().isEmpty()
+                                || v.lid()
+                                        .filter(l -> l.meshFraction().isPresent())
+                                        .isPresent())
+                        .isPresent();
+        put(states, findings, Stage.AIR, air, air && climate);
         begun(states, Stage.PLANTING, design.kept().sizeOf("plants") > 0);
         begun(states, Stage.CREW, design.kept().has("crew"));
         begun(states, Stage.BUILD, layers && box);

@@ -99,6 +99,21 @@ public record Remedy(String key, List<Measure> measures, List<String> words, Act
         /** Give the outlet of a device a number of openings. */
         record SetOutlets(String device, int count) implements Action {}
 
+        /** Hang a lamp with its front at another height (m). */
+        record HangLamp(String device, double z) implements Action {}
+
+        /** Take a device out. */
+        record RemoveDevice(String device) implements Action {}
+
+        /** Give a heater a control of an item and a set point (°C), felt at a place that is made where there is none. */
+        record Control(String device, String item, double set) implements Action {}
+
+        /** Make another share of the lid mesh. */
+        record SetMeshShare(double share) implements Action {}
+
+        /** Look for equipment that meets all needs. */
+        record Find() implements Action {}
+
         /** Choose another vessel from the list. */
         record SetVessel(String vessel) implements Action {}
     }

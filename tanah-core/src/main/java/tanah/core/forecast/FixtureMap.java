@@ -14,6 +14,7 @@ import tanah.core.design.Design;
 import tanah.core.design.Device;
 import tanah.core.design.Envelope;
 import tanah.core.design.HardscapeItem;
+import tanah.core.design.PieceMove;
 import tanah.core.design.Probe;
 import tanah.core.design.Schedule;
 import tanah.core.light.Lid;
@@ -27,6 +28,7 @@ final class FixtureMap {
 
     private static final double DIM_BAND = 0.5;
     private static final double HYSTERESIS = 1;
+    private static final double ON_TOP = 0.04; // m by which a place may miss the face it means
     private static final double OUTSIDE_PUMP = 0.3; // share of an outside filter's power that its water takes up
     private static final double MAT_HIGH = 0.05; // m over the ground at which a side mat begins that has no place
 
@@ -218,10 +220,11 @@ final class FixtureMap {
                 platform(p)
                         .map(i -> (Fixture.Probe) new Fixture.Probe.Platform(i))
                         .or(() -> surface(p, x, y));
-            case SURFACE, SOIL ->
-                p.on().isPresent() && platform(p).isPresent()
-                        ? platform(p).map(Fixture.Probe.Platform::new)
-                        : surface(p, x, y);
+            case SURFACE ->
+                platform(p)
+                        .map(i -> (Fixture.Probe) new Fixture.Probe.Platform(i))
+                        .or(() -> surface(p, x, y));
+            case SOIL -> surface(p, x, y);
             case AIR ->
                 p.x().isPresent() && p.z().isPresent()
                         ? Optional.of(new Fixture.Probe.Air(x, y, p.z().getAsDouble()))
@@ -247,7 +250,17 @@ final class FixtureMap {
 
     private Optional<Integer> platform(Probe p) {
         for (int i = 0; i < platforms.size(); i++) {
-            if (p.on().filter(platforms.get(i).id()::equals).isPresent()) {
+            PieceMove.Box box = PieceMove.box(platforms.get(i));
+            boolean over = p.on().isEmpty()
+                    && p.x().isPresent()
+                    && p.x().getAsDouble() >= box.left()
+                    && p.x().getAsDouble() <= box.right()
+                    && p.y().orElse(-1) >= box.front()
+                    && p.y().orElse(-1) <= box.front() + box.width()
+                    && Math.abs(p.z().orElse(platforms.get(i).top())
+                                    - platforms.get(i).top())
+                            < ON_TOP;
+            if (over || p.on().filter(platforms.get(i).id()::equals).isPresent()) {
                 return Optional.of(i);
             }
         }

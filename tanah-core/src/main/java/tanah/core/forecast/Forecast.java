@@ -199,6 +199,11 @@ public final class Forecast {
         return Double.isFinite(mean) ? Optional.of(new Expected(mean, half(spot, when))) : expected(spot, when);
     }
 
+    /** Height of the ground or the water at a place (m). */
+    public double groundAt(double x, double y) {
+        return model.groundAt(x, y);
+    }
+
     /** Electricity of a day (J); by the steady duties until the day is known. */
     public double energy(boolean summer) {
         if (day(summer).isPresent()) {

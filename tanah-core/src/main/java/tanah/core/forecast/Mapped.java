@@ -261,7 +261,8 @@ public record Mapped(
                 sprays,
                 m.air().orElse(usual.air()),
                 m.leaf().orElse(usual.leaf()),
-                m.glass().orElse(usual.glass()));
+                m.glass().orElse(usual.glass()),
+                m.nozzles().stream().mapToDouble(n -> flow(n, catalogue)).sum() * 1000);
     }
 
     /** Flow of a nozzle (m³/s). */

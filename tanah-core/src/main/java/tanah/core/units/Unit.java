@@ -38,7 +38,7 @@ public enum Unit {
     METRE_PER_SECOND("m/s", 1),
     CUBIC_METRE_PER_HOUR("m³/h", 1.0 / 3600),
     MILLILITRE_PER_MINUTE("ml/min", 1e-6 / 60),
-    UV_INDEX("UVI", 1),
+    UV_INDEX("", 1),
     MICROMOLE("µmol/m²s", 1e-6),
     WATT_PER_SQUARE_METRE("W/m²", 1),
     KILOWATT_HOUR("kWh", 3.6e6),

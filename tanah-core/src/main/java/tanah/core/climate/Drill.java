@@ -1,0 +1,81 @@
+package tanah.core.climate;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * A failure that is played through.
+ *
+ * @param begins   hour of the first day at which it begins
+ * @param hours    how long it lasts
+ * @param off      fixtures that are off
+ * @param stuck    fixtures whose control does not work: full power while their hours allow it
+ * @param room     the room meanwhile; empty: as usual
+ * @param warmer   by how much the room is warmer than usual by day and by night (K)
+ * @param misting  whether the mist runs all the time, with the flow of its first spray
+ * @param venting  share of the openings that is open: 1 all, 0 blocked
+ */
+public record Drill(
+        double begins,
+        double hours,
+        Set<Integer> off,
+        Set<Integer> stuck,
+        Optional<Double> room,
+        double[] warmer,
+        boolean misting,
+        double venting) {
+    public Drill {
+        off = Set.copyOf(off);
+        stuck = Set.copyOf(stuck);
+        warmer = warmer.clone();
+    }
+
+    @Override
+    public double[] warmer() {
+        return warmer.clone();
+    }
+
+    /** Nothing happens. */
+    public static Drill quiet(double begins, double hours) {
+        return new Drill(begins, hours, Set.of(), Set.of(), Optional.empty(), new double[] {0, 0}, false, 1);
+    }
+
+    public Drill withOff(Set<Integer> fixtures) {
+        return new Drill(begins, hours, fixtures, stuck, room, warmer, misting, venting);
+    }
+
+    public Drill withStuck(int fixture) {
+        return new Drill(begins, hours, off, Set.of(fixture), room, warmer, misting, venting);
+    }
+
+    /** The room falls to a temperature and is held there (°C). */
+    public Drill withRoom(double celsius) {
+        return new Drill(begins, hours, off, stuck, Optional.of(celsius), warmer, misting, venting);
+    }
+
+    public Drill withHeatWave(double day, double night) {
+        return new Drill(begins, hours, off, stuck, room, new double[] {day, night}, misting, venting);
+    }
+
+    public Drill withMisting() {
+        return new Drill(begins, hours, off, stuck, room, warmer, true, venting);
+    }
+
+    public Drill withVenting(double share) {
+        return new Drill(begins, hours, off, stuck, room, warmer, misting, share);
+    }
+
+    boolean holds(double hour) {
+        return hour >= begins && hour < begins + hours;
+    }
+
+    /** Devices with their own power only. */
+    public static Set<Integer> all(List<Fixture> fixtures) {
+        java.util.Set<Integer> all = new java.util.TreeSet<>();
+        for (int i = 0; i < fixtures.size(); i++) {
+            all.add(i);
+        }
+        return all;
+    }
+}

@@ -1,0 +1,83 @@
+package tanah.core.forecast;
+
+import java.util.Optional;
+import java.util.function.IntToDoubleFunction;
+import tanah.core.climate.Fixture;
+import tanah.core.climate.Instrument;
+import tanah.core.climate.LightMap;
+import tanah.core.climate.Places;
+import tanah.core.design.Device;
+import tanah.core.light.Vec;
+
+/**
+ * Everything that can be said of one place at one time: the air, what instruments would show there, the ground under it,
+ * light.
+ *
+ * @param air       °C
+ * @param humidity  share of saturation
+ * @param surface   of the ground or water below (°C)
+ * @param bareProbe what a bare black probe shows (°C)
+ * @param capped    what one with a white cap shows (°C)
+ * @param shaded    what one in shade shows (°C)
+ * @param beams     light and heat of the lamps facing it (W/m²)
+ * @param uv        UV index on a level back
+ * @param uvAimed   UV index of a meter held towards the lamp
+ * @param photons   plant light (mol/m² s)
+ */
+public record Probed(
+        double air,
+        double humidity,
+        double surface,
+        double bareProbe,
+        double capped,
+        double shaded,
+        double beams,
+        double uv,
+        double uvAimed,
+        double photons) {
+    private static final double LEAST_SPEED = 0.03; // m/s
+
+    /** In a steady case. */
+    public static Probed at(Forecast f, double x, double y, double z, boolean summer, boolean day) {
+        When when = When.of(summer, day);
+        return of(f, f.at(when).places(), i -> f.at(when).duty(i), f.at(when).mixingSpeed(), day, new Vec(x, y, z));
+    }
+
+    /** At a moment of the whole day; empty until the day is known. */
+    public static Optional<Probed> at(Forecast f, double x, double y, double z, boolean summer, double hour) {
+        return f.day(summer).map(d -> {
+            var s = d.at(hour);
+            return of(
+                    f,
+                    s.places(),
+                    i -> s.duties().get(i),
+                    f.at(When.of(summer, s.lit())).mixingSpeed(),
+                    s.lit(),
+                    new Vec(x, y, z));
+        });
+    }
+
+    private static Probed of(Forecast f, Places p, IntToDoubleFunction duty, double speed, boolean lit, Vec at) {
+        LightMap light = f.light().map();
+        double air = p.air(at.x(), at.y(), at.z());
+        double beams = light.aimed(at, duty);
+        double wind =
+                Math.max(LEAST_SPEED, Math.max(speed, f.mapped().enclosure().fanSpeed()));
+        return new Probed(
+                air,
+                p.humidity(at.x(), at.y(), at.z()),
+                p.surface(at.x(), at.y()),
+                Instrument.BARE.shows(air, p.radiant(), beams, wind),
+                Instrument.CAPPED.shows(air, p.radiant(), beams, wind),
+                Instrument.SHADED.shows(air, p.radiant(), beams, wind),
+                beams,
+                light.uvIndex(at, duty),
+                light.uvAimed(at, duty),
+                light.photons(at, duty));
+    }
+
+    /** How a thermostat of the plan controls. */
+    public static Fixture.Control control(Device.Thermostat t) {
+        return FixtureMap.control(t);
+    }
+}

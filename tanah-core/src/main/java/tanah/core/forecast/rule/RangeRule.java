@@ -1,0 +1,202 @@
+package tanah.core.forecast.rule;
+
+import static tanah.core.forecast.rule.Judged.celsius;
+import static tanah.core.forecast.rule.Judged.kelvin;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import tanah.core.catalogue.Range;
+import tanah.core.climate.Fixture;
+import tanah.core.finding.Finding;
+import tanah.core.finding.Measure;
+import tanah.core.finding.Place;
+import tanah.core.finding.Remedy;
+import tanah.core.finding.Remedy.Action;
+import tanah.core.finding.RuleId;
+import tanah.core.finding.Severity;
+import tanah.core.finding.Stage;
+import tanah.core.forecast.Expected;
+import tanah.core.forecast.Forecast;
+import tanah.core.forecast.Spot;
+import tanah.core.forecast.When;
+import tanah.core.light.Emitter;
+
+/**
+ * Temperatures of the named places against the wanted ranges, in the season in which they are worst. Outside is a caution; a
+ * range that only the band leaves is a hint to measure.
+ */
+public final class RangeRule {
+    public static final RuleId BASKING = new RuleId("climate.basking");
+    public static final RuleId WARM = new RuleId("climate.warm_air");
+    public static final RuleId COOL = new RuleId("climate.cool_air");
+    public static final RuleId NIGHT = new RuleId("climate.night");
+    public static final RuleId WATER = new RuleId("climate.water");
+    public static final RuleId UNWANTED = new RuleId("climate.basking.unwanted");
+    public static final RuleId GRADIENT = new RuleId("climate.gradient");
+
+    private static final double LEAST_GRADIENT = 2; // K between the ends' middles that count as a wish for one
+
+    private RangeRule() {}
+
+    /** A value in one season and how it stands. */
+    private record Case(When when, Expected expected, Expected.Standing standing) {}
+
+    public static List<Finding> judge(Judged j) {
+        List<Finding> findings = new ArrayList<>();
+        Optional<Range> basking = j.needs().baskingSurface();
+        if (basking.isPresent()) {
+            worst(j, Spot.BASKING, basking.get(), true).ifPresent(c -> findings.add(of(j, BASKING, c, basking.get())));
+        } else {
+            unwanted(j).ifPresent(findings::add);
+        }
+        if (!j.needs().isAquatic()) {
+            worst(j, Spot.WARM_AIR, j.needs().warmAir(), true)
+                    .ifPresent(c -> findings.add(of(j, WARM, c, j.needs().warmAir())));
+            worst(j, Spot.COOL_AIR, j.needs().coolAir(), true)
+                    .ifPresent(c -> findings.add(of(j, COOL, c, j.needs().coolAir())));
+            worst(j, Spot.WARM_AIR, j.needs().night(), false)
+                    .ifPresent(c -> findings.add(of(j, NIGHT, c, j.needs().night())));
+            gradient(j).ifPresent(findings::add);
+        }
+        j.needs().water().ifPresent(range -> {
+            Optional<Case> day = worst(j, Spot.WATER, range, true);
+            Optional<Case> night = worst(j, Spot.WATER, range, false);
+            Optional<Case> worse =
+                    day.isEmpty() || night.isPresent() && isWorse(night.get(), day.get(), range) ? night : day;
+            worse.ifPresent(c -> findings.add(of(j, WATER, c, range)));
+        });
+        return findings;
+    }
+
+    private static Optional<Case> worst(Judged j, Spot spot, Range wanted, boolean day) {
+        Optional<Case> worst = Optional.empty();
+        for (boolean summer : new boolean[] {false, true}) {
+            When when = When.of(summer, day);
+            Optional<Expected> e = j.forecast().expected(spot, when);
+            if (e.isPresent()) {
+                Case c = new Case(when, e.get(), e.get().against(wanted));
+                if (worst.isEmpty() || isWorse(c, worst.get(), wanted)) {
+                    worst = Optional.of(c);
+                }
+            }
+        }
+        return worst;
+    }
+
+    private static boolean isWorse(Case a, Case b, Range wanted) {
+        int rank = rank(a.standing()) - rank(b.standing());
+        return rank > 0 || rank == 0 && off(a, wanted) > off(b, wanted);
+    }
+
+    private static int rank(Expected.Standing s) {
+        return switch (s) {
+            case BELOW, ABOVE -> 2;
+            case MAY_BE_BELOW, MAY_BE_ABOVE -> 1;
+            case WITHIN -> 0;
+        };
+    }
+
+    private static double off(Case c, Range wanted) {
+        return Math.max(wanted.min() - c.expected().value(), c.expected().value() - wanted.max());
+    }
+
+    private static Finding of(Judged j, RuleId rule, Case c, Range wanted) {
+        List<Measure> numbers = celsius(c.expected(), wanted.min(), wanted.max());
+        Place place = rule.equals(WATER) ? Place.of(Stage.WATER) : Place.of(Stage.HEAT);
+        String season = c.when().isSummer() ? "summer" : "winter";
+        return switch (c.standing()) {
+            case WITHIN -> j.finding(rule, Severity.GOOD, place, "", numbers);
+            case BELOW ->
+                j.finding(
+                        rule,
+                        Severity.CAUTION,
+                        place,
+                        "low_" + season,
+                        numbers,
+                        Remedy.change("find-equipment", new Action.Find()),
+                        Remedy.change(
+                                rule.equals(WATER) ? "plan-heater" : "more-heat", new Action.GoTo(place.stage())));
+            case ABOVE ->
+                j.finding(
+                        rule,
+                        Severity.CAUTION,
+                        place,
+                        "high_" + season,
+                        numbers,
+                        Remedy.change("find-equipment", new Action.Find()),
+                        Remedy.change("less-heat", new Action.GoTo(Stage.HEAT)));
+            default ->
+                j.finding(
+                        rule,
+                        Severity.HINT,
+                        place,
+                        (c.standing() == Expected.Standing.MAY_BE_BELOW ? "maybe_low_" : "maybe_high_") + season,
+                        numbers,
+                        Remedy.byHand("measure-there"));
+        };
+    }
+
+    /** A basking lamp where none is wanted. */
+    private static Optional<Finding> unwanted(Judged j) {
+        Forecast f = j.forecast();
+        for (int i = 0; i < f.mapped().devices().size(); i++) {
+            Fixture fixture = f.mapped().enclosure().fixtures().get(i);
+            boolean spot = fixture.part() instanceof Fixture.Lamp l && l.shape().kind() == Emitter.Kind.POINT;
+            boolean heats = j.catalogue()
+                    .findLamp(f.mapped().devices().get(i).item())
+                    .filter(l -> l.isHeater() && l.isBright())
+                    .isPresent();
+            if (spot && heats && fixture.dim() > 0) {
+                String id = f.mapped().devices().get(i).id();
+                return Optional.of(j.finding(
+                        UNWANTED,
+                        Severity.CAUTION,
+                        Place.part(Stage.HEAT, id),
+                        "",
+                        List.of(celsius(
+                                "spot",
+                                f.expected(Spot.BASKING, When.SUMMER_DAY)
+                                        .map(Expected::value)
+                                        .orElse(0.0))),
+                        Remedy.change("take-out", new Action.RemoveDevice(id))));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Ends that are to differ and do not, air and ground alike: said as a hint, because mixing is what is known least. */
+    private static Optional<Finding> gradient(Judged j) {
+        double wish = (j.needs().warmAir().min()
+                        + j.needs().warmAir().max()
+                        - j.needs().coolAir().min()
+                        - j.needs().coolAir().max())
+                / 2;
+        Optional<Expected> warm = j.forecast().expected(Spot.WARM_AIR, When.WINTER_DAY);
+        Optional<Expected> cool = j.forecast().expected(Spot.COOL_AIR, When.WINTER_DAY);
+        if (wish < LEAST_GRADIENT || warm.isEmpty() || cool.isEmpty()) {
+            return Optional.empty();
+        }
+        double air = warm.get().value() - cool.get().value();
+        double ground = j.forecast()
+                        .expected(Spot.WARM_GROUND, When.WINTER_DAY)
+                        .map(Expected::value)
+                        .orElse(0.0)
+                - j.forecast()
+                        .expected(Spot.COOL_GROUND, When.WINTER_DAY)
+                        .map(Expected::value)
+                        .orElse(0.0);
+        List<Measure> numbers = List.of(kelvin("air", air), kelvin("ground", ground), kelvin("wish", wish));
+        if (Math.max(air, ground) >= wish / 2) {
+            return Optional.of(j.finding(GRADIENT, Severity.GOOD, Place.of(Stage.HEAT), "", numbers));
+        }
+        return Optional.of(j.finding(
+                GRADIENT,
+                Severity.HINT,
+                Place.of(Stage.HEAT),
+                "flat",
+                numbers,
+                Remedy.change("heat-one-end", new Action.GoTo(Stage.HEAT)),
+                Remedy.byHand("measure-both-ends")));
+    }
+}
