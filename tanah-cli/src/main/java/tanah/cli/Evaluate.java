@@ -7,12 +7,15 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import tanah.core.catalogue.Catalogue;
+import tanah.core.climate.Calibration;
+import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.files.catalogue.CatalogueException;
 import tanah.files.catalogue.CatalogueReader;
 import tanah.files.catalogue.OwnRows;
 import tanah.files.design.DesignReader;
 import tanah.files.design.Parsed;
+import tanah.files.readings.SteadyReadings;
 import tanah.files.result.EvaluationWriter;
 import tanah.files.schema.Problem;
 
@@ -33,8 +36,8 @@ public final class Evaluate {
     }
 
     static int run(String[] args, PrintStream out, PrintStream err) {
-        if (args.length != 1) {
-            err.println("usage: ./tanah evaluate DESIGN.json");
+        if (args.length != 1 && args.length != 2) {
+            err.println("usage: ./tanah evaluate DESIGN.json [READINGS.csv]");
             return BAD_INPUT;
         }
         byte[] document;
@@ -58,7 +61,38 @@ public final class Evaluate {
         }
         Parsed.Accepted accepted = (Parsed.Accepted) parsed;
         Catalogue whole = OwnRows.catalogue(accepted.design(), catalogue);
-        out.print(EvaluationWriter.write(Evaluator.evaluate(accepted.design(), whole)));
+        Evaluation e = Evaluator.evaluate(accepted.design(), whole, Evaluator.Depth.WHOLE);
+        if (args.length == 2) {
+            return calibrated(e, Path.of(args[1]), out, err);
+        }
+        out.print(EvaluationWriter.write(e));
+        return DONE;
+    }
+
+    /** The evaluation with what readings say of the model. */
+    private static int calibrated(Evaluation e, Path file, PrintStream out, PrintStream err) {
+        if (e.forecast().isEmpty()) {
+            err.println("/: no climate to compare readings with; accepted: a design with vessel, room and ground");
+            return BAD_INPUT;
+        }
+        SteadyReadings.Read read;
+        try {
+            read = SteadyReadings.read(
+                    new String(bytes(file), StandardCharsets.UTF_8),
+                    e.forecast().get());
+        } catch (IOException | IllegalArgumentException x) {
+            err.println("/: cannot read " + file + "; accepted: a readable file");
+            return BAD_INPUT;
+        }
+        if (!read.problems().isEmpty()) {
+            read.problems().forEach(err::println);
+            return BAD_INPUT;
+        }
+        if (read.readings().size() < Calibration.LEAST) {
+            err.println("/: " + read.readings().size() + " readings; accepted: two or more");
+            return BAD_INPUT;
+        }
+        out.print(EvaluationWriter.write(e, Calibration.fit(e.forecast().get().model(), read.readings())));
         return DONE;
     }
 

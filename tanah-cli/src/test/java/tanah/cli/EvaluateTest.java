@@ -29,6 +29,28 @@ class EvaluateTest {
     }
 
     @Test
+    void readingsCorrectTheModelAndTheCorrectionIsPrinted() {
+        String design =
+                Path.of("..", "docs", "examples", "collared-lizard-arid.json").toString();
+        assertThat(run(
+                        design,
+                        Path.of("..", "docs", "readings", "collared-lizard.csv").toString()))
+                .isZero();
+        assertThat(text(out)).contains("\"calibration\"", "\"multipliers\"");
+    }
+
+    @Test
+    void aBadLineOfReadingsIsNamed() throws IOException {
+        String design =
+                Path.of("..", "docs", "examples", "collared-lizard-arid.json").toString();
+        Path file = folder.resolve("readings.csv");
+        Files.writeString(file, "place,x_cm,y_cm,z_cm,temp_c\nair,10,10,10,warm\n");
+        assertThat(run(design, file.toString())).isEqualTo(2);
+        assertThat(text(err)).contains("2");
+        assertThat(text(out)).isEmpty();
+    }
+
+    @Test
     void badInputEndsWithTwoAndOneLineForEachProblem() throws IOException {
         Path bad = folder.resolve("bad.json");
         Files.writeString(bad, "{\"format\":\"tanah-design\",\"version\":1,\"name\":\"\",\"colour\":1}");

@@ -8,6 +8,7 @@ import tanah.core.finding.NotAssessed;
 import tanah.core.finding.Place;
 import tanah.core.finding.Stage;
 import tanah.core.forecast.Forecast;
+import tanah.core.forecast.Mapped;
 import tanah.core.structure.MassResult;
 import tanah.core.structure.PaneResult;
 import tanah.core.water.Circulation;
@@ -55,14 +56,17 @@ final class Gaps {
     static List<NotAssessed> withForecast(List<NotAssessed> before, Forecast forecast) {
         List<NotAssessed> gaps = new ArrayList<>(before);
         gaps.removeIf(g -> g.topic().equals("climate"));
-        forecast.mapped()
-                .left()
-                .forEach(l -> gaps.add(
-                        new NotAssessed("device_" + l.why(), Place.part(Stage.HEAT, l.device()), List.of("/devices"))));
+        forecast.mapped().left().forEach(l -> gaps.add(left(l, Place.part(Stage.HEAT, l.device()))));
         if (!forecast.hasDays()) {
             gaps.add(new NotAssessed("day", Place.of(Stage.AIR), List.of()));
         }
         return gaps;
+    }
+
+    private static NotAssessed left(Mapped.Left left, Place where) {
+        return left.why().equals("dry")
+                ? new NotAssessed("device_dry", where, List.of("/devices"))
+                : new NotAssessed("device_unknown", where, List.of("/devices"));
     }
 
     private static void missing(Design design, Optional<MassResult> mass, List<NotAssessed> gaps) {

@@ -2,7 +2,6 @@ package tanah.core.forecast;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.climate.ClimateModel;
 import tanah.core.climate.Factors;
@@ -98,10 +97,5 @@ public record Light(
                         && l.uv().isPresent()
                         && l.shape().at().z() > mapped.enclosure().shell().height());
         return hasUv && above && peak < 0.01;
-    }
-
-    /** Aged share of a lamp that does not say its own. */
-    public static Optional<Double> aged(double given) {
-        return Optional.of(given > 0 ? given : AGED);
     }
 }

@@ -7,6 +7,7 @@ import tanah.core.build.BuyLine;
 import tanah.core.build.PackChoice;
 import tanah.core.build.Shopping;
 import tanah.core.catalogue.Range;
+import tanah.core.climate.Calibration;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
@@ -40,6 +41,13 @@ public final class EvaluationWriter {
         return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(json(e)) + "\n";
     }
 
+    /** The same with what readings say of the model. */
+    public static String write(Evaluation e, Calibration.Fit fit) {
+        ObjectNode root = json(e);
+        root.set("calibration", ClimateWriter.fit(fit));
+        return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root) + "\n";
+    }
+
     private static ObjectNode json(Evaluation e) {
         ObjectNode root = JSON.objectNode();
         root.put("name", e.design().name());
@@ -52,6 +60,7 @@ public final class EvaluationWriter {
         });
         e.mass().ifPresent(m -> root.set("structure", mass(m)));
         e.panes().ifPresent(p -> panes((ObjectNode) root.get("structure"), p));
+        e.forecast().ifPresent(f -> root.set("climate", ClimateWriter.climate(f)));
         e.shopping().ifPresent(s -> root.set("shopping", shopping(s)));
         ArrayNode findings = root.putArray("findings");
         e.findings().forEach(f -> findings.add(finding(f)));
@@ -278,7 +287,7 @@ public final class EvaluationWriter {
         number(node, name, Unit.LITRE.fromSi(cubicMetres));
     }
 
-    private static void number(ObjectNode node, String name, double value) {
+    static void number(ObjectNode node, String name, double value) {
         BigDecimal rounded = new BigDecimal(value).round(DIGITS).stripTrailingZeros();
         node.put(name, rounded.scale() < 0 ? rounded.setScale(0) : rounded);
     }
