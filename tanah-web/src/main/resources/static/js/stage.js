@@ -1,20 +1,22 @@
 import "./why.js";
 import Alpine from "../vendor/alpine-csp.esm.min.js";
 import { ask, place, SignedOut } from "./live.js";
+import { Climate } from "./climate.js";
 
-const PARTS = ["saved", "steps", "pit", "conflict", "drawing", "notes", "ledger"];
+const PARTS = ["saved", "steps", "pit", "conflict", "drawing", "climate", "notes", "ledger"];
 const SNAP = 0.5;
 const words = document.getElementById("words").dataset;
 
 /** A stage in the hand: sends edits as they are made, drags edges and pieces, keeps what is not sent yet. */
 Alpine.data("stage", () => ({
-  path: "", view: "both", cut: "", waiting: [], running: false, drag: null, draft: null, changedForm: null, next: null, dragged: false, looks: 0,
+  path: "", view: "both", cut: "", waiting: [], running: false, drag: null, draft: null, changedForm: null, next: null, dragged: false, looks: 0, climate: null, settling: null,
 
   init() {
     const root = this.$el;
     this.path = root.dataset.path;
     this.view = root.dataset.view;
     this.cut = new URLSearchParams(location.search).get("cut") ?? "";
+    this.climate = new Climate(() => this.look());
     root.addEventListener("submit", (e) => this.submitted(e));
     root.addEventListener("change", (e) => this.changed(e));
     root.addEventListener("click", (e) => this.clicked(e));
@@ -24,10 +26,12 @@ Alpine.data("stage", () => ({
     addEventListener("pointerup", (e) => this.released(e));
     addEventListener("pointercancel", () => this.putBack());
     addEventListener("online", () => this.run());
+    // a chart that opens or closes leaves the drawing another height
+    root.addEventListener("toggle", (e) => { if (e.target.dataset?.open && e.target.closest("#climate")) { this.look(); } }, true);
     addEventListener("beforeunload", (e) => { if (this.waiting.length) { e.preventDefault(); } });
     let resized;
     addEventListener("resize", () => { clearTimeout(resized); resized = setTimeout(() => this.look(), 200); });
-    this.look().then(() => { root.dataset.ready = "true"; this.toPeg(); });
+    this.look().then(() => { root.dataset.ready = "true"; this.toPeg(); this.settle(); });
   },
 
   // ---- from a note on another page to its place here
@@ -50,6 +54,7 @@ Alpine.data("stage", () => ({
     const selected = document.querySelector(".layer.selected [data-select]");
     if (selected) { params.set("part", selected.dataset.select); }
     if (this.cut) { params.set("cut", this.cut); }
+    this.climate.put(params);
     return params;
   },
   async look(extra = {}) {
@@ -62,10 +67,37 @@ Alpine.data("stage", () => ({
       const { page } = await ask(`${this.path}?${params}`);
       // an answer that a later look has overtaken would put an old drawing back
       if (mine !== this.looks) { return; }
-      place(page, extra.part ? ["pit", "drawing"] : ["drawing"]);
+      place(page, extra.part ? ["pit", "drawing", "climate"] : ["drawing", "climate"]);
+      if (this.drag?.reader) { this.heldElement()?.classList.add("held"); }
       const drawn = document.querySelector(".sheet-drawing");
       if (drawn && !this.cut) { document.getElementById("cut").value = drawn.dataset.cut; }
     } catch (error) { this.failed(error); }
+  },
+
+  // ---- the whole day and the bands follow; a newer edit gives them up
+  async settle() {
+    this.settling?.abort();
+    const mine = new AbortController();
+    this.settling = mine;
+    document.body.dataset.settled = "false";
+    const params = this.params();
+    params.set("whole", "true");
+    try {
+      const { page } = await ask(`${this.path}?${params}`, { signal: mine.signal });
+      if (mine.signal.aborted || this.running || this.waiting.length || this.drag) { return; }
+      if (page.body.dataset.revision !== this.revision() && this.revision()) { return; }
+      place(page, ["climate", "drawing", "notes", "ledger"]);
+      this.bands(page);
+      document.body.dataset.settled = "true";
+    } catch (error) {
+      if (error.name !== "AbortError") { this.failed(error); }
+    }
+  },
+  bands(page) {
+    for (const band of page.querySelectorAll("body > ol > li.band")) {
+      const number = band.className.match(/s(\d+)/)[0];
+      document.querySelector(`.strata .band.${number}`)?.replaceWith(document.adoptNode(band));
+    }
   },
 
   // ---- edits
@@ -73,6 +105,7 @@ Alpine.data("stage", () => ({
     const form = event.target.closest("form[data-edit]");
     if (!form) {
       if (event.target.closest("form.tools")) { event.preventDefault(); this.cutTyped(); }
+      if (event.target.closest("form.climate-form")) { event.preventDefault(); this.climate.submitted(event.submitter); }
       return;
     }
     event.preventDefault();
@@ -85,6 +118,7 @@ Alpine.data("stage", () => ({
   },
   changed(event) {
     if (event.target.id === "cut") { this.cutTyped(); return; }
+    if (this.climate.changed(event.target)) { return; }
     const form = event.target.closest("form[data-edit]");
     if (form && event.target.id !== "add" && !("add" in event.target.dataset)) {
       this.changedForm = form;
@@ -153,6 +187,8 @@ Alpine.data("stage", () => ({
       const by = event.key.startsWith("Page") || event.shiftKey ? 1 : 0.1;
       this.sendHandle(this.handleOf(handle), Number(handle.dataset.value) + (up ? by : -by));
     }
+    const reader = event.target.closest("[data-reader]");
+    if (reader && this.climate.keyed(reader, event)) { event.preventDefault(); return; }
     const piece = event.target.closest("[data-move]");
     if (piece) { this.keyedPiece(piece, event); }
   },
@@ -219,6 +255,7 @@ Alpine.data("stage", () => ({
   async run() {
     if (this.running) { return; }
     this.running = true;
+    this.settling?.abort();
     try {
       while (this.waiting.length || this.draft) {
         const draft = !this.waiting.length;
@@ -245,10 +282,7 @@ Alpine.data("stage", () => ({
     const typed = wrong && document.getElementById(wrong.id)?.value;
     place(page, draft ? ["drawing", "notes", "ledger"] : PARTS, data.get("value"));
     if (held) { this.heldElement()?.classList.add("held"); }
-    for (const band of page.querySelectorAll("body > ol > li.band")) {
-      const number = band.className.match(/s(\d+)/)[0];
-      document.querySelector(`.strata .band.${number}`)?.replaceWith(document.adoptNode(band));
-    }
+    this.bands(page);
     if (status === 409) {
       // whatever waited for the same thing stood on what is no longer so
       this.waiting = this.waiting.filter((w) => w.get("part") !== data.get("part"));
@@ -262,7 +296,7 @@ Alpine.data("stage", () => ({
       if (field.value !== text) { field.value = text; }
       field.focus();
     }
-    if (!draft) { this.say(); }
+    if (!draft) { this.say(); this.settle(); }
     // the frame after the parts are in place is what the keeper sees
     requestAnimationFrame(() => performance.measure("tanah-edit-shown", "tanah-edit"));
   },
@@ -286,7 +320,7 @@ Alpine.data("stage", () => ({
 
   // ---- dragging an edge or a piece
   grabbed(event) {
-    const thing = event.target.closest("[data-handle], [data-move]");
+    const thing = event.target.closest("[data-handle], [data-move], [data-reader]");
     if (!thing || event.button > 0) { return; }
     event.preventDefault();
     thing.focus({ preventScroll: true });
@@ -296,14 +330,15 @@ Alpine.data("stage", () => ({
     this.dragged = false;
     this.drag = {
       px: event.clientX, py: event.clientY, scale: Number(svg.dataset.scale) * shrink, perUnit: Number(svg.dataset.perUnit), unit: svg.dataset.unit, moved: false,
-      ...(d.handle
+      ...(d.reader ? { reader: d.reader, from: Climate.place(d), to: Climate.place(d) } : d.handle
         ? { handle: this.handleOf(thing), along: thing.classList.contains("horizontal"), from: Number(d.value), to: Number(d.value) }
         : { piece: { move: d.move, part: d.part }, from: [Number(d.x), Number(d.other)], to: [Number(d.x), Number(d.other)] }),
     };
     if (d.handle) { thing.classList.add("held"); this.tag(); }
   },
   heldElement() {
-    const { handle, piece } = this.drag;
+    const { handle, piece, reader } = this.drag;
+    if (reader) { return document.getElementById(reader === "xy" ? "reader-plan" : "reader-section"); }
     return handle
       ? document.querySelector(`[data-handle="${CSS.escape(handle.part)}"][data-op="${handle.op}"]`)
       : document.getElementById(`piece-${piece.move}-${piece.part}`);
@@ -316,7 +351,10 @@ Alpine.data("stage", () => ({
     if (!drag.moved && Math.hypot(across, up) < 3) { return; }
     drag.moved = true;
     const snap = (v) => event.altKey ? Math.round(v * 10) / 10 : Math.round(v / SNAP) * SNAP;
-    if (drag.handle) {
+    if (drag.reader) {
+      const to = [snap(drag.from[0] + across / drag.scale), snap(drag.from[1] + up / drag.scale)];
+      if (String(to) !== String(drag.to)) { drag.to = to; this.climate.read(drag.reader, to); }
+    } else if (drag.handle) {
       const raw = drag.from + (drag.along ? across : up) / drag.scale;
       const to = Math.min(drag.handle.most, Math.max(drag.handle.least, snap(raw)));
       if (to !== drag.to) {
@@ -340,7 +378,7 @@ Alpine.data("stage", () => ({
     this.drag = null;
     this.untag();
     this.dragged = drag.moved;
-    if (String(drag.to) === String(drag.from)) { return; }
+    if (drag.reader || String(drag.to) === String(drag.from)) { return; }
     if (drag.handle) { this.sendHandle(drag.handle, drag.to); } else { this.sendPlace(drag.piece, drag.to[0], drag.to[1]); }
   },
   putBack() {

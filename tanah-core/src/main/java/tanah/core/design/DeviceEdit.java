@@ -12,7 +12,8 @@ import tanah.core.finding.Remedy.Action;
 public final class DeviceEdit {
     private DeviceEdit() {}
 
-    static Design apply(Design design, Action action) {
+    /** The design after an action on a device; itself for any other action. */
+    public static Design apply(Design design, Action action) {
         if (action instanceof Action.SetDevice a) {
             return change(design, a.device(), d -> d.withItem(a.item()));
         }

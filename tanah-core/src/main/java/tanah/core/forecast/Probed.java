@@ -1,7 +1,9 @@
 package tanah.core.forecast;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.IntToDoubleFunction;
+import tanah.core.climate.ClimateCase;
 import tanah.core.climate.Fixture;
 import tanah.core.climate.Instrument;
 import tanah.core.climate.LightMap;
@@ -36,6 +38,7 @@ public record Probed(
         double uvAimed,
         double photons) {
     private static final double LEAST_SPEED = 0.03; // m/s
+    private static final double ON_TOP = 0.02; // m
 
     /** In a steady case. */
     public static Probed at(Forecast f, double x, double y, double z, boolean summer, boolean day) {
@@ -66,7 +69,7 @@ public record Probed(
         return new Probed(
                 air,
                 p.humidity(at.x(), at.y(), at.z()),
-                p.surface(at.x(), at.y()),
+                below(f, p, at),
                 Instrument.BARE.shows(air, p.radiant(), beams, wind),
                 Instrument.CAPPED.shows(air, p.radiant(), beams, wind),
                 Instrument.SHADED.shows(air, p.radiant(), beams, wind),
@@ -74,6 +77,20 @@ public record Probed(
                 light.uvIndex(at, duty),
                 light.uvAimed(at, duty),
                 light.photons(at, duty));
+    }
+
+    /** The raised surface under a place, else the ground. */
+    private static double below(Forecast f, Places p, Vec at) {
+        List<ClimateCase.Platform> raised = f.mapped().enclosure().platforms();
+        for (int i = 0; i < raised.size(); i++) {
+            ClimateCase.Platform r = raised.get(i);
+            if (Math.abs(at.x() - r.x()) <= r.sizeX() / 2
+                    && Math.abs(at.y() - r.y()) <= r.sizeY() / 2
+                    && at.z() >= r.z() - ON_TOP) {
+                return p.platform(i);
+            }
+        }
+        return p.surface(at.x(), at.y());
     }
 
     /** How a thermostat of the plan controls. */

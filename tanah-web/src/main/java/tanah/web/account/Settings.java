@@ -11,6 +11,7 @@ import tanah.web.forms.Presentation;
  * @param decimal      point or comma
  * @param currency     up to 8 letters beside prices; empty: the catalogue's reference currency
  * @param rate         units of that currency for one of the reference currency
+ * @param tariff       of a kilowatt-hour in that currency
  * @param dates        day_first, month_first or year_first
  * @param halfDay      hours with am and pm
  * @param fixedPoint   whether the phone's keypad sets the decimal point by itself
@@ -27,6 +28,7 @@ public record Settings(
         String decimal,
         String currency,
         double rate,
+        double tariff,
         String dates,
         boolean halfDay,
         boolean fixedPoint,
@@ -49,6 +51,7 @@ public record Settings(
                 german ? "comma" : "point",
                 "",
                 1,
+                0.32,
                 "day_first",
                 false,
                 true,

@@ -35,6 +35,7 @@ class SettingsController {
             @Nullable String decimal,
             @Nullable String currency,
             @Nullable String rate,
+            @Nullable String tariff,
             @Nullable String dates,
             @Nullable String hours,
             @Nullable String fixedPoint,
@@ -52,6 +53,7 @@ class SettingsController {
                     s.decimal(),
                     s.currency(),
                     Numbers.upTo(s.rate(), 6),
+                    Numbers.upTo(s.tariff(), 4),
                     s.dates(),
                     s.halfDay() ? "12" : "24",
                     s.fixedPoint() ? "on" : "",
@@ -112,6 +114,7 @@ class SettingsController {
             errors.add("currency", "error.currency.long");
         }
         OptionalDouble rate = errors.required("rate", text(form.rate()), Kind.NUMBER, 1e-6, 1e6, Unit.COUNT);
+        OptionalDouble tariff = errors.required("tariff", text(form.tariff()), Kind.NUMBER, 0, 1e6, Unit.COUNT);
         double winterNight = celsius("winterNight", form.winterNight(), before.winterNight(), errors);
         double winterDay = celsius("winterDay", form.winterDay(), before.winterDay(), errors);
         double summerDay = celsius("summerDay", form.summerDay(), before.summerDay(), errors);
@@ -124,6 +127,7 @@ class SettingsController {
                 one(form.decimal(), List.of("point", "comma"), before.decimal()),
                 currency,
                 rate.orElse(1),
+                tariff.orElse(before.tariff()),
                 one(form.dates(), List.of("day_first", "month_first", "year_first"), before.dates()),
                 text(form.hours()).equals("12"),
                 !text(form.fixedPoint()).isEmpty(),

@@ -42,7 +42,7 @@ class BuyController {
     String build(@PathVariable long id, @AuthenticationPrincipal Keeper keeper, Model model) {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
         Evaluation e = Evaluator.evaluate(enclosure.design(), catalogues.of(enclosure.design()));
-        SheetOptions options = new SheetOptions("section", "", null, 680, 380);
+        SheetOptions options = SheetOptions.sized("section", 680, 380);
         model.addAttribute("view", pages.view(keeper.id(), enclosure, e, Stage.BUILD, options));
         model.addAttribute("lines", e.shopping().map(s -> buy.lines(s, e)).orElse(List.of()));
         model.addAttribute("batches", e.shopping().map(s -> buy.batches(s, e)).orElse(List.of()));

@@ -31,6 +31,8 @@ public class DesignPages {
     private final LayerParts layerParts;
     private final HardscapeParts hardscape;
     private final WaterParts water;
+    private final HeatParts heat;
+    private final AirParts air;
     private final StageSheet sheets;
     private final PageHead head;
     private final Words common;
@@ -46,6 +48,8 @@ public class DesignPages {
             LayerParts layerParts,
             HardscapeParts hardscape,
             WaterParts water,
+            HeatParts heat,
+            AirParts air,
             StageSheet sheets,
             PageHead head,
             Words common,
@@ -59,6 +63,8 @@ public class DesignPages {
         this.layerParts = layerParts;
         this.hardscape = hardscape;
         this.water = water;
+        this.heat = heat;
+        this.air = air;
         this.sheets = sheets;
         this.head = head;
         this.common = common;
@@ -103,7 +109,7 @@ public class DesignPages {
                         noted,
                         new StageSheet.Look(
                                 stage, part, cut, options, enclosure.role().mayChange())),
-                ledger.of(e, enclosures.newest(keeperId, enclosure.id(), 4), now),
+                ledger.of(e, enclosures.newest(keeperId, enclosure.id(), 4), now, stage),
                 noted,
                 tally,
                 e.notAssessed().stream()
@@ -123,6 +129,8 @@ public class DesignPages {
         return switch (stage) {
             case HARDSCAPE -> hardscape.of(e, part);
             case WATER -> water.of(e, part);
+            case HEAT -> heat.of(e, part);
+            case AIR -> air.of(e, part);
             default -> List.of();
         };
     }

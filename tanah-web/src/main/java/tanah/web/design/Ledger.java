@@ -17,6 +17,7 @@ import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Severity;
+import tanah.core.finding.Stage;
 import tanah.core.ground.DiggingDepthRule;
 import tanah.core.structure.MassResult;
 import tanah.web.catalogue.Catalogues;
@@ -33,15 +34,23 @@ public class Ledger {
 
     private final Catalogues catalogues;
     private final Words words;
+    private final ClimateBars climate;
 
-    Ledger(Catalogues catalogues, Words words) {
+    Ledger(Catalogues catalogues, Words words, ClimateBars climate) {
+        this.climate = climate;
         this.catalogues = catalogues;
         this.words = words;
     }
 
     public LedgerView of(Evaluation e, List<RevisionRow> revisions, OffsetDateTime now) {
+        return of(e, revisions, now, Stage.VESSEL);
+    }
+
+    /** @param stage that is open: its own bars of the animal are shown */
+    public LedgerView of(Evaluation e, List<RevisionRow> revisions, OffsetDateTime now, Stage stage) {
+        List<LedgerView.Bar> own = stage == Stage.HEAT || stage == Stage.AIR ? climate.of(e, stage) : List.of();
         return new LedgerView(
-                bars(e),
+                own.isEmpty() ? bars(e) : own,
                 e.mass()
                         .map(m -> m.capacity().isPresent()
                                 ? words.of(

@@ -93,6 +93,37 @@ public class MediaOptions {
         return grouped(groups, "");
     }
 
+    /** Lamps by what they are bought for, mats and cables. */
+    Choice lamps(Catalogue catalogue) {
+        Map<String, List<String>> groups = new LinkedHashMap<>();
+        List.of("heat", "uv", "light", "mats").forEach(g -> groups.put("lamps." + g, new ArrayList<>()));
+        catalogue
+                .allLamps()
+                .forEach(l -> groups.get("lamps." + (l.isUv() ? "uv" : l.isHeater() ? "heat" : "light"))
+                        .add(option(l.id(), l.name())));
+        catalogue.allGear().stream()
+                .filter(g -> g.category().equals("heat_mat") || g.category().equals("heat_cable"))
+                .forEach(g -> groups.get("lamps.mats").add(option(g.id(), g.name())));
+        return grouped(groups, "");
+    }
+
+    /** Openings and sheets by their side, nozzles, and one more misting. */
+    Choice air(Catalogue catalogue) {
+        Map<String, List<String>> groups = new LinkedHashMap<>();
+        List.of("vents", "mist", "sheets").forEach(g -> groups.put("air." + g, new ArrayList<>()));
+        for (String face : List.of("front", "back", "left", "right")) {
+            groups.get("air.vents").add(option("vent:" + face, words.of("part.vent", words.of("face." + face))));
+        }
+        groups.get("air.mist").add(option("event", words.of("part.event")));
+        catalogue.allMistGear().stream()
+                .filter(g -> g.is("nozzle") || g.is("fogger") || g.is("hand"))
+                .forEach(g -> groups.get("air.mist").add(option("nozzle:" + g.id(), g.name())));
+        for (String face : List.of("back", "left", "right", "front", "bottom", "lid")) {
+            groups.get("air.sheets").add(option("sheet:" + face, words.of("part.sheet", words.of("face." + face))));
+        }
+        return grouped(groups, "");
+    }
+
     private Choice grouped(Map<String, List<String>> groups, String singles) {
         StringBuilder markup = new StringBuilder();
         groups.forEach((label, options) -> {

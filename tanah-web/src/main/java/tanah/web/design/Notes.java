@@ -79,6 +79,9 @@ public class Notes {
             } else if (remedy.action() instanceof Action.GoTo go) {
                 kind = base.isEmpty() || !mayChange ? "hand" : "go";
                 href = base + "/" + target(go.stage());
+            } else if (remedy.action() instanceof Action.Find) {
+                kind = base.isEmpty() || !mayChange ? "hand" : "go";
+                href = base + "/find";
             }
             views.add(new NoteView.RemedyView(i, words.remedy(remedy), kind, href));
         }

@@ -13,13 +13,13 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import tanah.core.evaluate.Evaluation;
-import tanah.core.evaluate.Evaluator;
 import tanah.core.finding.NotAssessed;
 import tanah.core.finding.Severity;
 import tanah.web.account.Keeper;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
+import tanah.web.evaluate.Evaluations;
 import tanah.web.shell.Words;
 
 /** All notes of a plan: filtered by stage and verdict, grouped by either, each with the way to its peg. */
@@ -30,9 +30,16 @@ class NotesController {
     private final FindingWords findings;
     private final Words words;
     private final Catalogues catalogues;
+    private final Evaluations evaluations;
 
     NotesController(
-            EnclosureService enclosures, Notes notes, FindingWords findings, Words words, Catalogues catalogues) {
+            EnclosureService enclosures,
+            Notes notes,
+            FindingWords findings,
+            Words words,
+            Catalogues catalogues,
+            Evaluations evaluations) {
+        this.evaluations = evaluations;
         this.enclosures = enclosures;
         this.notes = notes;
         this.findings = findings;
@@ -52,7 +59,7 @@ class NotesController {
             @AuthenticationPrincipal Keeper keeper,
             Model model) {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
-        Evaluation e = Evaluator.evaluate(enclosure.design(), catalogues.of(enclosure.design()));
+        Evaluation e = evaluations.whole(enclosure.design(), id);
         List<NoteView> every = notes.of(
                 e,
                 catalogues.of(e.design()),

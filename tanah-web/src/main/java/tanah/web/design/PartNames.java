@@ -1,11 +1,15 @@
 package tanah.web.design;
 
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Gear;
+import tanah.core.catalogue.LampModel;
 import tanah.core.catalogue.Medium;
+import tanah.core.catalogue.MistGear;
 import tanah.core.catalogue.Species;
+import tanah.core.design.AirPlan;
 import tanah.core.design.Dam;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
@@ -60,7 +64,13 @@ public class PartNames {
             return catalogue
                     .findGear(device.get().item())
                     .map(Gear::name)
+                    .or(() -> catalogue.findLamp(device.get().item()).map(LampModel::name))
+                    .or(() -> catalogue.findMistGear(device.get().item()).map(MistGear::name))
                     .orElse(device.get().item());
+        }
+        Optional<String> airy = airy(part, design, catalogue);
+        if (airy.isPresent()) {
+            return airy.get();
         }
         for (Probe probe : design.probes()) {
             if (probe.id().equals(part)) {
@@ -73,6 +83,32 @@ public class PartNames {
                 .map(Species::commonName)
                 .findFirst()
                 .orElse(part);
+    }
+
+    /** Openings, sheets and nozzles. */
+    private Optional<String> airy(String part, Design design, Catalogue catalogue) {
+        Optional<String> nozzle = design.air().flatMap(AirPlan::mist).stream()
+                .flatMap(m -> m.nozzles().stream())
+                .filter(n -> n.id().equals(part))
+                .map(n -> n.item()
+                        .flatMap(catalogue::findMistGear)
+                        .map(MistGear::name)
+                        .orElse(n.id()))
+                .findFirst();
+        if (nozzle.isPresent() || design.vessel().isEmpty()) {
+            return nozzle;
+        }
+        return Stream.concat(
+                        design.vessel().get().envelope().vents().stream()
+                                .filter(v -> v.id().equals(part))
+                                .map(v -> words.of(
+                                        "part.vent", words.of("face." + v.face().word()))),
+                        design.vessel().get().envelope().insulation().stream()
+                                .filter(s -> s.id().equals(part))
+                                .map(s -> words.of(
+                                        "part.sheet",
+                                        words.of("face." + s.face().word()))))
+                .findFirst();
     }
 
     /** Its own name, or what it is made of. */

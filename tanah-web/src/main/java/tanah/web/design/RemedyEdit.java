@@ -5,10 +5,10 @@ import java.time.LocalDate;
 import org.springframework.stereotype.Component;
 import tanah.core.design.Design;
 import tanah.core.design.DesignEdit;
-import tanah.core.evaluate.Evaluator;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Remedy;
 import tanah.web.catalogue.Catalogues;
+import tanah.web.evaluate.Evaluations;
 import tanah.web.forms.FieldErrors;
 
 /** Takes the remedy of a note; the same on every stage. */
@@ -17,8 +17,10 @@ class RemedyEdit {
     private final Catalogues catalogues;
     private final FindingWords words;
     private final Clock clock;
+    private final Evaluations evaluations;
 
-    RemedyEdit(Catalogues catalogues, FindingWords words, Clock clock) {
+    RemedyEdit(Catalogues catalogues, Evaluations evaluations, FindingWords words, Clock clock) {
+        this.evaluations = evaluations;
         this.catalogues = catalogues;
         this.words = words;
         this.clock = clock;
@@ -26,7 +28,7 @@ class RemedyEdit {
 
     /** The part names the finding, the value which of its remedies, the other the part that is selected. */
     EditOutcome apply(Design design, EditForm form, FieldErrors errors) {
-        for (Finding finding : Evaluator.evaluate(design, catalogues.of(design)).findings()) {
+        for (Finding finding : evaluations.whole(design, 0).findings()) {
             if (Notes.key(finding).equals(form.partId())) {
                 for (int i = 0; i < finding.remedies().size(); i++) {
                     if (String.valueOf(i).equals(form.valueText())) {

@@ -1,6 +1,7 @@
 package tanah.web.design;
 
 import java.util.List;
+import tanah.core.design.AirPlan;
 import tanah.core.design.Dam;
 import tanah.core.design.Design;
 import tanah.core.design.HardscapeItem;
@@ -17,6 +18,8 @@ final class Selection {
         return switch (stage) {
             case HARDSCAPE -> hardscape(design, asked);
             case WATER -> water(design, asked);
+            case HEAT -> heat(design, asked);
+            case AIR -> air(design, asked);
             default -> ground(design, asked);
         };
     }
@@ -27,6 +30,21 @@ final class Selection {
             return Stage.HARDSCAPE;
         }
         return water(design, part).equals(part) ? Stage.WATER : Stage.GROUND;
+    }
+
+    private static String heat(Design design, String asked) {
+        return design.device(asked).isPresent() ? asked : HeatEdits.DAY;
+    }
+
+    private static String air(Design design, String asked) {
+        AirPlan.Mist mist = design.air().flatMap(AirPlan::mist).orElse(AirPlan.Mist.NONE);
+        boolean hangs = mist.nozzles().stream().anyMatch(n -> n.id().equals(asked));
+        boolean event = asked.startsWith(AirEdits.EVENT);
+        boolean wall = design.vessel().stream()
+                .anyMatch(v -> v.envelope().vents().stream().anyMatch(o -> o.id().equals(asked))
+                        || v.envelope().insulation().stream().anyMatch(o -> o.id().equals(asked)));
+        boolean own = asked.equals(AirEdits.MIST) || asked.equals(AirEdits.FAN);
+        return hangs || event || wall || own ? asked : AirEdits.LID;
     }
 
     private static String ground(Design design, String asked) {

@@ -16,23 +16,26 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import tanah.core.design.Design;
-import tanah.core.evaluate.Evaluator;
+import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.Stage;
 import tanah.web.account.Keeper;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.catalogue.OwnEntryService;
 import tanah.web.catalogue.StockService;
+import tanah.web.design.climate.ClimatePages;
 import tanah.web.enclosure.ConflictException;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
+import tanah.web.evaluate.Evaluations;
 import tanah.web.forms.ErrorWords;
 import tanah.web.forms.FieldErrors;
 
-/** The stages below the air. An edit is a post; with script it answers with the parts of the page that change. */
+/** The stages that are drawn. An edit is a post; with script it answers with the parts of the page that change. */
 @Controller
-@RequestMapping("/enclosures/{id}/{word:ground|hardscape|water}")
+@RequestMapping("/enclosures/{id}/{word:ground|hardscape|water|heat|air}")
 class StageController {
     /** Marks a request of the page's own script. */
     static final String LIVE = "X-Tanah=live";
@@ -46,6 +49,8 @@ class StageController {
     private final OwnEntryService own;
     private final MediaOptions options;
     private final StockService stock;
+    private final Evaluations evaluations;
+    private final ClimatePages climate;
 
     StageController(
             EnclosureService enclosures,
@@ -56,7 +61,11 @@ class StageController {
             ConflictPages conflicts,
             OwnEntryService own,
             MediaOptions options,
-            StockService stock) {
+            StockService stock,
+            Evaluations evaluations,
+            ClimatePages climate) {
+        this.evaluations = evaluations;
+        this.climate = climate;
         this.stock = stock;
         this.options = options;
         this.own = own;
@@ -73,6 +82,8 @@ class StageController {
         return switch (stage(word)) {
             case HARDSCAPE -> options.pieces(catalogues.of(keeper.id()), stock.all(keeper.id()));
             case WATER -> options.devices(catalogues.of(keeper.id()));
+            case HEAT -> options.lamps(catalogues.of(keeper.id()));
+            case AIR -> options.air(catalogues.of(keeper.id()));
             default -> options.of(catalogues.of(keeper.id()));
         };
     }
@@ -93,19 +104,24 @@ class StageController {
             SheetOptions options,
             @AuthenticationPrincipal Keeper keeper,
             Model model) {
-        fill(model, keeper, stage(word), enclosures.get(keeper.id(), id), options);
+        fill(model, keeper, stage(word), enclosures.get(keeper.id(), id), options, true);
         return "design/stage";
     }
 
-    /** The same page's parts, for another view, cut or size of the sheet. */
+    /**
+     * The same page's parts, for another view, cut or size of the sheet.
+     *
+     * @param whole whether to wait for the whole day and the bands
+     */
     @GetMapping(headers = LIVE)
     String look(
             @PathVariable long id,
             @PathVariable String word,
+            @RequestParam(defaultValue = "false") boolean whole,
             SheetOptions options,
             @AuthenticationPrincipal Keeper keeper,
             Model model) {
-        fill(model, keeper, stage(word), enclosures.get(keeper.id(), id), options);
+        fill(model, keeper, stage(word), enclosures.get(keeper.id(), id), options, whole);
         return "design/live";
     }
 
@@ -126,7 +142,7 @@ class StageController {
                     conflicts.of(
                             result.conflict(), catalogues.of(result.enclosure().design())));
         }
-        fill(model, keeper, stage(word), result.enclosure(), with(options, result.part()));
+        fill(model, keeper, stage(word), result.enclosure(), options.withPart(result.part()), false);
         model.addAttribute("errors", result.errors());
         model.addAttribute("merged", result.merged());
         model.addAttribute("draft", form.isDraft());
@@ -148,7 +164,7 @@ class StageController {
                     + result.conflict().pending();
         }
         if (!result.errors().isEmpty()) {
-            fill(model, keeper, stage(word), result.enclosure(), with(options, result.part()));
+            fill(model, keeper, stage(word), result.enclosure(), options.withPart(result.part()), true);
             model.addAttribute("errors", result.errors());
             model.addAttribute("typed", typed(form));
             return "design/stage";
@@ -211,19 +227,15 @@ class StageController {
                 : Map.of(form.opWord() + "-" + form.partId(), form.valueText());
     }
 
-    private static SheetOptions with(SheetOptions options, String part) {
-        return new SheetOptions(options.view(), part, options.cut(), options.w(), options.h());
-    }
-
-    private void fill(Model model, Keeper keeper, Stage stage, Enclosure enclosure, SheetOptions options) {
-        model.addAttribute(
-                "view",
-                pages.view(
-                        keeper.id(),
-                        enclosure,
-                        Evaluator.evaluate(enclosure.design(), catalogues.of(enclosure.design())),
-                        stage,
-                        options));
+    private void fill(Model model, Keeper keeper, Stage stage, Enclosure enclosure, SheetOptions asked, boolean whole) {
+        SheetOptions options = stage == Stage.AIR ? asked.orSection() : asked;
+        Evaluation e = whole
+                ? evaluations.whole(enclosure.design(), enclosure.id())
+                : evaluations.quick(enclosure.design(), enclosure.id());
+        model.addAttribute("view", pages.view(keeper.id(), enclosure, e, stage, options));
+        if (stage == Stage.HEAT || stage == Stage.AIR) {
+            model.addAttribute("climate", climate.view(keeper.id(), e, options, stage));
+        }
         if (!model.containsAttribute("errors")) {
             model.addAttribute("errors", Map.of());
         }

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Catalogue;
+import tanah.core.design.AirPlan;
 import tanah.core.design.Dam;
 import tanah.core.design.DamMove;
 import tanah.core.design.HardscapeItem;
@@ -24,8 +25,11 @@ import tanah.core.scene.SideView;
 import tanah.core.units.Unit;
 import tanah.core.vessel.Vessel;
 import tanah.web.catalogue.Catalogues;
+import tanah.web.design.climate.ClimateLook;
+import tanah.web.design.climate.ClimateSheet;
 import tanah.web.forms.Numbers;
 import tanah.web.shell.Words;
+import tanah.web.svg.SheetClimate;
 import tanah.web.svg.SheetSvg;
 import tanah.web.svg.SheetText;
 import tanah.web.svg.SheetText.Handle;
@@ -38,8 +42,10 @@ public class StageSheet {
     private final Catalogues catalogues;
     private final PartNames names;
     private final Words words;
+    private final ClimateSheet climate;
 
-    StageSheet(Catalogues catalogues, PartNames names, Words words) {
+    StageSheet(Catalogues catalogues, PartNames names, ClimateSheet climate, Words words) {
+        this.climate = climate;
         this.catalogues = catalogues;
         this.names = names;
         this.words = words;
@@ -63,8 +69,20 @@ public class StageSheet {
                         text(e, noted, look),
                         look.options().width(),
                         look.options().height(),
-                        look.options().viewOrBoth()))
+                        look.options().viewOrBoth(),
+                        over(e, look)))
                 .orElse("");
+    }
+
+    private Optional<SheetClimate> over(Evaluation e, Look look) {
+        boolean side = look.options().isSide();
+        return climate.of(
+                        e,
+                        ClimateLook.of(look.options(), look.stage(), e.design().heat()),
+                        look.cut(),
+                        side,
+                        look.stage())
+                .or(() -> climate.plain(e, side));
     }
 
     /** The scene of a design, or empty without a vessel. */
@@ -126,11 +144,17 @@ public class StageSheet {
         e.design().hardscape().forEach(h -> captions.put(h.id(), piece(h, catalogue)));
         e.design().probes().forEach(p -> captions.put(p.id(), new SheetText.Caption(p.label(), "")));
         e.design().ground().dams().forEach(d -> captions.put(d.id(), named(d.id(), e)));
+        e.design().devices().forEach(d -> captions.put(d.id(), named(d.id(), e)));
+        e.design()
+                .air()
+                .flatMap(AirPlan::mist)
+                .ifPresent(m -> m.nozzles().forEach(n -> captions.put(n.id(), named(n.id(), e))));
+        e.design().vessel().ifPresent(v -> v.envelope().vents().forEach(o -> captions.put(o.id(), named(o.id(), e))));
+        captions.put("reader", new SheetText.Caption(words.of("climate.reader"), ""));
         e.design().water().ifPresent(w -> {
             captions.put(WaterEdits.BODY, named(WaterEdits.BODY, e));
             w.ramps().forEach(r -> captions.put(r.id(), named(r.id(), e)));
             w.features().forEach(f -> captions.put(f.id(), named(f.id(), e)));
-            e.design().devices().forEach(d -> captions.put(d.id(), named(d.id(), e)));
         });
         return captions;
     }

@@ -14,8 +14,16 @@ import tanah.core.finding.Stage;
 @Component
 public class Strata {
     /** Stages that have a page. */
-    private static final Set<Stage> OPEN =
-            EnumSet.of(Stage.ANIMAL, Stage.VESSEL, Stage.GROUND, Stage.HARDSCAPE, Stage.WATER, Stage.BUILD, Stage.LOG);
+    private static final Set<Stage> OPEN = EnumSet.of(
+            Stage.ANIMAL,
+            Stage.VESSEL,
+            Stage.GROUND,
+            Stage.HARDSCAPE,
+            Stage.WATER,
+            Stage.HEAT,
+            Stage.AIR,
+            Stage.BUILD,
+            Stage.LOG);
 
     /**
      * @param base path of the enclosure

@@ -11,7 +11,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.evaluate.Evaluation;
-import tanah.core.evaluate.Evaluator;
 import tanah.core.explain.Figure;
 import tanah.core.explain.Figure.Input;
 import tanah.core.explain.Figures;
@@ -21,6 +20,7 @@ import tanah.web.account.Keeper;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
+import tanah.web.evaluate.Evaluations;
 import tanah.web.forms.Numbers;
 import tanah.web.shell.NotFoundException;
 import tanah.web.shell.Words;
@@ -37,6 +37,7 @@ class WhyController {
     private final PathWords paths;
     private final Words words;
     private final Catalogues catalogues;
+    private final Evaluations evaluations;
 
     WhyController(
             EnclosureService enclosures,
@@ -44,7 +45,9 @@ class WhyController {
             FindingWords findings,
             PathWords paths,
             Words words,
-            Catalogues catalogues) {
+            Catalogues catalogues,
+            Evaluations evaluations) {
+        this.evaluations = evaluations;
         this.enclosures = enclosures;
         this.figures = figures;
         this.findings = findings;
@@ -83,7 +86,7 @@ class WhyController {
 
     private void fill(long id, String figure, Keeper keeper, Model model) {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
-        Evaluation e = Evaluator.evaluate(enclosure.design(), catalogues.of(enclosure.design()));
+        Evaluation e = evaluations.whole(enclosure.design(), id);
         model.addAttribute("enclosure", enclosure);
         model.addAttribute(
                 "why", figure.startsWith(NOTE) ? note(e, figure.substring(NOTE.length()), id) : number(e, figure, id));
@@ -117,7 +120,7 @@ class WhyController {
                     .orElse(new InputLine(name, "", "", ""));
         }
         if (input instanceof Input.Typed t) {
-            String stage = Stream.of("ground", "water", "hardscape")
+            String stage = Stream.of("ground", "water", "hardscape", "heat", "air")
                     .filter(t.path()::startsWith)
                     .findFirst()
                     .orElse(t.path().startsWith("animals") ? "animal" : "vessel");

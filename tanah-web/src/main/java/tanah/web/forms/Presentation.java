@@ -1,6 +1,7 @@
 package tanah.web.forms;
 
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.OffsetDateTime;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
@@ -79,6 +80,13 @@ public record Presentation(
     public String time(ZonedDateTime at) {
         return DateTimeFormatter.ofPattern(halfDay ? "h:mm a" : "HH:mm", language)
                 .format(at);
+    }
+
+    /** An hour of the day with its part, such as 13.25 for a quarter past one. */
+    public String clock(double hour) {
+        int minutes = Math.floorMod((int) Math.round(hour * 60), 24 * 60);
+        return DateTimeFormatter.ofPattern(halfDay ? "h:mm a" : "HH:mm", language)
+                .format(LocalTime.of(minutes / 60, minutes % 60));
     }
 
     /** Day with year, and time. */

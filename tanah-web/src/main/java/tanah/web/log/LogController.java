@@ -242,8 +242,7 @@ class LogController {
         PhonePages.Chosen chosen = chosen(enclosure, place, kind);
         int span = SPANS.contains(days) ? days : 60;
         model.addAttribute(
-                "view",
-                designs.view(keeper.id(), enclosure, e, Stage.LOG, new SheetOptions("section", "", null, 340, 230)));
+                "view", designs.view(keeper.id(), enclosure, e, Stage.LOG, SheetOptions.sized("section", 340, 230)));
         model.addAttribute("drawing", phones.drawing(enclosure, e));
         events.fill(model, keeper, enclosure);
         model.addAttribute(

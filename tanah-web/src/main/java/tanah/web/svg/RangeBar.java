@@ -1,6 +1,7 @@
 package tanah.web.svg;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.web.forms.Numbers;
 
@@ -13,6 +14,7 @@ import tanah.web.forms.Numbers;
  * @param axisMin  left end of the axis
  * @param axisMax  right end of the axis
  * @param value    expected or offered; empty: none
+ * @param span     from the lowest to the highest that is expected, with the ends of their bands outside; nothing: only a value
  * @param readings newest first
  * @param sentence for screen readers
  */
@@ -22,6 +24,7 @@ public record RangeBar(
         double axisMin,
         double axisMax,
         OptionalDouble value,
+        Optional<Span> span,
         List<Double> readings,
         String sentence) {
     private static final double WIDTH = 242;
@@ -30,6 +33,39 @@ public record RangeBar(
 
     public RangeBar {
         readings = List.copyOf(readings);
+    }
+
+    /** A bar with one value. */
+    public RangeBar(
+            OptionalDouble low,
+            OptionalDouble high,
+            double axisMin,
+            double axisMax,
+            OptionalDouble value,
+            List<Double> readings,
+            String sentence) {
+        this(low, high, axisMin, axisMax, value, Optional.empty(), readings, sentence);
+    }
+
+    /**
+     * @param from lowest expected
+     * @param to   highest expected
+     * @param half of the band at either end
+     */
+    public record Span(double from, double to, double half) {}
+
+    /** A bar from the lowest to the highest expected value on the axis of what is wanted. */
+    public static RangeBar spanning(double low, double high, Span span, String sentence) {
+        double wide = Math.max(high - low, 1e-6);
+        return new RangeBar(
+                OptionalDouble.of(low),
+                OptionalDouble.of(high),
+                low - 0.6 * wide,
+                high + 0.6 * wide,
+                OptionalDouble.empty(),
+                Optional.of(span),
+                List.of(),
+                sentence);
     }
 
     /** A bar whose axis is the wanted span with 60 % on each side. */
@@ -52,6 +88,7 @@ public record RangeBar(
         svg.empty("path", "d", "M" + EDGE + " " + MIDDLE + "H" + (WIDTH - EDGE), "class", "axis");
         bracket(svg);
         value.ifPresent(v -> bar(svg, v));
+        span.ifPresent(s -> span(svg, s));
         for (int i = Math.min(2, readings.size() - 1); i >= 0; i--) {
             double x = x(readings.get(i));
             svg.empty(
@@ -89,6 +126,32 @@ public record RangeBar(
             svg.empty("path", "d", "M2 10l6 -4v8Z", "class", "off");
         } else if (v > axisMax) {
             svg.empty("path", "d", "M240 10l-6 -4v8Z", "class", "off");
+        }
+    }
+
+    private void span(Svg svg, Span s) {
+        double from = x(s.from());
+        double to = Math.max(from + 2, x(s.to()));
+        svg.empty(
+                "path",
+                "d",
+                "M" + Svg.n(x(s.from() - s.half())) + " 6v8m0 -4H" + Svg.n(x(s.to() + s.half())) + "m0 -4v8",
+                "class",
+                "whisker");
+        svg.empty("rect", "x", from, "y", 6.5, "width", to - from, "height", 7, "class", "expected");
+        over(svg, from, Math.min(to, x(low.orElse(axisMin))), s.from() < low.orElse(-Double.MAX_VALUE));
+        over(svg, Math.max(from, x(high.orElse(axisMax))), to, s.to() > high.orElse(Double.MAX_VALUE));
+        if (s.from() < axisMin) {
+            svg.empty("path", "d", "M2 10l6 -4v8Z", "class", "off");
+        }
+        if (s.to() > axisMax) {
+            svg.empty("path", "d", "M240 10l-6 -4v8Z", "class", "off");
+        }
+    }
+
+    private static void over(Svg svg, double from, double to, boolean outside) {
+        if (outside) {
+            svg.empty("rect", "x", from, "y", 5, "width", Math.max(4, to - from), "height", 10, "class", "over");
         }
     }
 

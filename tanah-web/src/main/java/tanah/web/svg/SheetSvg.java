@@ -21,7 +21,10 @@ public final class SheetSvg {
     private final Viewport view;
     private final Svg svg = new Svg();
 
-    private SheetSvg(Scene scene, SheetText text, Viewport view) {
+    private final Optional<SheetClimate> climate;
+
+    private SheetSvg(Scene scene, SheetText text, Viewport view, Optional<SheetClimate> climate) {
+        this.climate = climate;
         this.scene = scene;
         this.text = text;
         this.view = view;
@@ -31,14 +34,19 @@ public final class SheetSvg {
      * @param width  of the sheet (px)
      * @param height of the sheet (px)
      * @param which  section, plan, both, or side with the scene of a side
+     * @param climate fields and lamps, if they are drawn
      */
-    public static String draw(Scene scene, SheetText text, double width, double height, String which) {
+    public static String draw(
+            Scene scene, SheetText text, double width, double height, String which, Optional<SheetClimate> climate) {
         Viewport.View view = switch (which) {
             case "section", "side" -> Viewport.View.SECTION;
             case "plan" -> Viewport.View.PLAN;
             default -> Viewport.View.BOTH;
         };
-        return new SheetSvg(scene, text, Viewport.fit(scene, width, height, view, text.hasRightHandles())).markup();
+        double over = climate.map(SheetClimate::over).orElse(0.0);
+        return new SheetSvg(
+                        scene, text, Viewport.fit(scene, over, width, height, view, text.hasRightHandles()), climate)
+                .markup();
     }
 
     private String markup() {
@@ -93,7 +101,7 @@ public final class SheetSvg {
                 scene.height() * view.scale(),
                 "class",
                 "air");
-        grid();
+        climate.ifPresentOrElse(c -> new ClimateSvg(svg, view, scene, text, c).underSection(), this::grid);
         new DeviceSvg(svg, view, scene, text).flows();
         areas(scene.water(), "beyond");
         areas(scene.section(), "layer");
@@ -104,11 +112,13 @@ public final class SheetSvg {
         new DeviceSvg(svg, view, scene, text).section();
         scene.animals().forEach(this::animal);
         walls();
+        climate.ifPresent(c -> new ClimateSvg(svg, view, scene, text, c).overSection());
         Rulers.section(svg, view, scene);
         scene.marks().forEach(this::mark);
         leaders();
         pegs();
         HandleSvg.section(svg, view, scene, text);
+        climate.ifPresent(c -> new ClimateSvg(svg, view, scene, text, c).probe(true));
     }
 
     private void grid() {
@@ -346,11 +356,10 @@ public final class SheetSvg {
         int shift = 0;
         for (SheetText.Peg peg : text.pegs()) {
             Optional<double[]> place = place(peg.part());
-            double x = place.map(p -> p[0]).orElse(view.x(scene.length()) - 42);
-            double y = place.map(p -> p[1]).orElse(view.z(scene.height()) + 8 + 24.0 * shift++);
-            if (place.isPresent()) {
-                x += 44 * samePlaceBefore(peg);
-            }
+            // what concerns the whole box stands in a row above it
+            double x = place.map(p -> p[0]).orElse(view.x(scene.length()) - 38);
+            double y = place.map(p -> p[1]).orElse(16.0);
+            x += place.isPresent() ? 44 * samePlaceBefore(peg) : -40.0 * shift++;
             svg.open(
                             "g",
                             "class",
@@ -405,6 +414,10 @@ public final class SheetSvg {
                 return Optional.of(onTop(flow.points()));
             }
         }
+        Optional<double[]> lamp = climate.flatMap(c -> new ClimateSvg(svg, view, scene, text, c).place(part));
+        if (lamp.isPresent()) {
+            return lamp;
+        }
         return scene.ramps().stream()
                 .filter(r -> r.part().equals(part))
                 .map(r -> onTop(r.points()))
@@ -432,8 +445,10 @@ public final class SheetSvg {
                     "class",
                     "plan-part" + (selected ? " selected" : ""));
         }
+        climate.ifPresent(c -> new ClimateSvg(svg, view, scene, text, c).underPlan());
         new PieceSvg(svg, view, scene, text).plan();
         new DeviceSvg(svg, view, scene, text).plan();
+        climate.ifPresent(c -> new ClimateSvg(svg, view, scene, text, c).overPlan());
         String outline = scene.outline().stream()
                 .map(p -> Svg.n(view.x(p.x())) + "," + Svg.n(view.y(p.y(), scene.width())))
                 .collect(Collectors.joining(" "));
@@ -456,5 +471,6 @@ public final class SheetSvg {
             svg.empty("circle", "cx", x, "cy", y, "r", 3.5, "class", "plan-mark");
         }
         HandleSvg.plan(svg, view, scene, text);
+        climate.ifPresent(c -> new ClimateSvg(svg, view, scene, text, c).probe(false));
     }
 }

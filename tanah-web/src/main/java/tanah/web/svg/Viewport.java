@@ -30,18 +30,19 @@ record Viewport(double width, double height, double scale, double left, double f
         BOTH
     }
 
-    static Viewport fit(Scene scene, double width, double height, View view, boolean rightHandles) {
+    /** @param over room above the lid, for lamps (m) */
+    static Viewport fit(Scene scene, double over, double width, double height, View view, boolean rightHandles) {
         boolean labels = width >= NARROW;
         double side = labels ? COLUMN + GUTTER : GUTTER + 6;
         double right = labels ? COLUMN + 14 : rightHandles ? 42 : 14;
         double across = (width - side - right) / scene.length();
-        double both = (height - TOP - RULER - FOOT) / (scene.height() + scene.width());
+        double both = (height - TOP - RULER - FOOT) / (over + scene.height() + scene.width());
         boolean plan = view == View.BOTH && labels && Math.min(across, both) >= LEAST_SCALE;
-        double tall = plan ? both : (height - TOP - FOOT) / (view == View.PLAN ? scene.width() : scene.height());
+        double tall = plan ? both : (height - TOP - FOOT) / (view == View.PLAN ? scene.width() : over + scene.height());
         double scale = Math.min(MOST_SCALE, Math.min(across, tall));
         double used = scene.length() * scale;
         double left = side + Math.max(0, (width - side - right - used) / 2);
-        double floor = view == View.PLAN ? -1 : TOP + scene.height() * scale;
+        double floor = view == View.PLAN ? -1 : TOP + (over + scene.height()) * scale;
         double planTop = view == View.PLAN ? TOP : plan ? floor + RULER : -1;
         return new Viewport(width, height, scale, left, floor, planTop, labels);
     }

@@ -1,0 +1,70 @@
+package tanah.web.design.climate;
+
+import java.util.function.IntToDoubleFunction;
+import tanah.core.climate.DayCourse;
+import tanah.core.climate.LightMap;
+import tanah.core.climate.Places;
+import tanah.core.climate.Steady;
+import tanah.core.forecast.Forecast;
+import tanah.core.forecast.Probed;
+import tanah.core.forecast.When;
+import tanah.core.light.Vec;
+
+/**
+ * One moment of a forecast: of the whole day where it is known, else the steady state of its phase.
+ *
+ * @param forecast of the plan
+ * @param when     season and phase
+ * @param hour     of the day
+ * @param places   what can be read
+ * @param duty     of each device
+ * @param room     °C
+ * @param steady   whether the whole day is not known yet
+ */
+record Moment(
+        Forecast forecast,
+        When when,
+        double hour,
+        Places places,
+        IntToDoubleFunction duty,
+        double room,
+        boolean steady) {
+
+    static Moment of(Forecast f, boolean summer, double hour) {
+        if (f.day(summer).isPresent()) {
+            DayCourse.Sample s = f.day(summer).get().at(hour);
+            return new Moment(
+                    f,
+                    When.of(summer, s.lit()),
+                    hour,
+                    s.places(),
+                    i -> s.duties().get(i),
+                    s.room(),
+                    false);
+        }
+        double since = ((hour - f.mapped().enclosure().lightsOn()) % 24 + 24) % 24;
+        When when = When.of(summer, since < f.mapped().enclosure().photoperiod());
+        Steady steady = f.at(when);
+        return new Moment(f, when, hour, steady.places(), steady::duty, steady.outside(), true);
+    }
+
+    Probed read(Vec at) {
+        return steady
+                ? Probed.at(forecast, at.x(), at.y(), at.z(), when.isSummer(), when.isDay())
+                : Probed.at(forecast, at.x(), at.y(), at.z(), when.isSummer(), hour)
+                        .orElseThrow();
+    }
+
+    /** The field at a place in the air; on the ground for surfaces. */
+    double value(FieldKind kind, Vec at) {
+        LightMap light = forecast.light().map();
+        return switch (kind) {
+            case AIR -> places.air(at.x(), at.y(), at.z());
+            case SURFACE -> places.surface(at.x(), at.y());
+            case UV -> light.uvIndex(at, duty);
+            case HUMIDITY -> 100 * places.humidity(at.x(), at.y(), at.z());
+            case LIGHT -> 1e6 * light.photons(at, duty);
+            case NONE -> Double.NaN;
+        };
+    }
+}
