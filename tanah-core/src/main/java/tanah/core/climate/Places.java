@@ -3,9 +3,11 @@ package tanah.core.climate;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.OptionalDouble;
+import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import tanah.core.light.Emitter;
+import tanah.core.light.Lid;
 
 /** Named places of an enclosure at one state. */
 public final class Places {
@@ -68,17 +70,48 @@ public final class Places {
     }
 
     public boolean isWarmLeft() {
+        double x = strongest(Places::lampAt)
+                .orElse(strongest(this::plateAt).orElse(g.enclosure.shell().length() / 4));
+        return x <= g.enclosure.shell().length() / 2;
+    }
+
+    /** Where along the front the strongest of some devices is (m). */
+    private OptionalDouble strongest(Function<Fixture.Part, OptionalDouble> place) {
         double power = 0;
-        double x = g.enclosure.shell().length() / 4;
+        OptionalDouble x = OptionalDouble.empty();
         for (Fixture f : model.enclosure().fixtures()) {
-            if (f.part() instanceof Fixture.Lamp lamp
-                    && lamp.shape().kind() == Emitter.Kind.POINT
-                    && f.power() > power) {
+            OptionalDouble at = place.apply(f.part());
+            if (at.isPresent() && f.power() > power) {
                 power = f.power();
-                x = lamp.shape().at().x();
+                x = at;
             }
         }
-        return x <= g.enclosure.shell().length() / 2;
+        return x;
+    }
+
+    private static OptionalDouble lampAt(Fixture.Part part) {
+        return part instanceof Fixture.Lamp lamp && lamp.shape().kind() == Emitter.Kind.POINT
+                ? OptionalDouble.of(lamp.shape().at().x())
+                : OptionalDouble.empty();
+    }
+
+    /** Panels, mats and cables, which count where no lamp shines on one end. */
+    private OptionalDouble plateAt(Fixture.Part part) {
+        if (part instanceof Fixture.Lamp lamp && lamp.shape().kind() == Emitter.Kind.PANEL) {
+            return OptionalDouble.of(lamp.shape().at().x());
+        }
+        if (part instanceof Fixture.Mat m) {
+            boolean across = m.side()
+                    .filter(s -> s == Lid.Side.LEFT || s == Lid.Side.RIGHT)
+                    .isEmpty();
+            return OptionalDouble.of(
+                    across
+                            ? (m.from() + m.to()) / 2
+                            : m.side().get() == Lid.Side.LEFT
+                                    ? 0
+                                    : g.enclosure.shell().length());
+        }
+        return part instanceof Fixture.Cable c ? OptionalDouble.of((c.x0() + c.x1()) / 2) : OptionalDouble.empty();
     }
 
     private double third(boolean warm, ToDoubleFunction<double[]> value) {

@@ -46,16 +46,25 @@ final class State {
         return new double[][] {air, water, ground, cell, paneIn, paneCore, paneOut, top, under, leaf};
     }
 
+    /** The same state on a network; where that has other nodes they begin at the mean of what they take the place of. */
     State copy(Network net) {
         State s = new State(net);
         double[][] mine = temperatures();
         double[][] theirs = s.temperatures();
         for (int i = 0; i < mine.length; i++) {
-            System.arraycopy(mine[i], 0, theirs[i], 0, mine[i].length);
+            spread(mine[i], theirs[i], star);
         }
-        System.arraycopy(humidity, 0, s.humidity, 0, humidity.length);
+        spread(humidity, s.humidity, 0);
         s.star = star;
         return s;
+    }
+
+    private static void spread(double[] from, double[] to, double usual) {
+        if (from.length == to.length) {
+            System.arraycopy(from, 0, to, 0, to.length);
+        } else {
+            Arrays.fill(to, Arrays.stream(from).average().orElse(usual));
+        }
     }
 
     /** Adds a response, times a duty. */

@@ -58,6 +58,12 @@ public final class Forecast {
      * @param roomBand how far the room may be off (K)
      */
     public static Forecast steady(Mapped mapped, Optional<Forecast> near, Factors at, double roomBand) {
+        return steady(mapped, near, at, roomBand, LIVE);
+    }
+
+    /** @param tolerance of the steady states (K) */
+    public static Forecast steady(
+            Mapped mapped, Optional<Forecast> near, Factors at, double roomBand, double tolerance) {
         ClimateModel model = ClimateModel.of(mapped.enclosure(), at);
         Map<When, Steady> steady = new EnumMap<>(When.class);
         for (When when : When.values()) {
@@ -65,9 +71,19 @@ public final class Forecast {
             if (from.isEmpty() && when.isSummer()) {
                 from = Optional.ofNullable(steady.get(When.of(false, when.isDay())));
             }
-            steady.put(when, model.steady(outside(mapped, when), when.isDay(), from, LIVE));
+            steady.put(when, model.steady(outside(mapped, when), when.isDay(), from, tolerance));
         }
         return new Forecast(mapped, model, steady, Light.of(model, mapped), Map.of(), Map.of(), roomBand);
+    }
+
+    /** UV and plant light alone; they need no heat. */
+    public static Light lightOf(Mapped mapped) {
+        return Light.of(modelOf(mapped, Factors.ONE), mapped);
+    }
+
+    /** The model of a plan. */
+    public static ClimateModel modelOf(Mapped mapped, Factors at) {
+        return ClimateModel.of(mapped.enclosure(), at);
     }
 
     private static ClimateCase.Outside outside(Mapped mapped, When when) {

@@ -12,7 +12,8 @@ import tanah.web.forms.Numbers;
  * @param bands    what is wanted
  * @param lanes    below: lamps, fogging
  * @param marks    at the head: mistings
- * @param hour     shown in the drawing
+ * @param hour     shown in the drawing; negative: none
+ * @param length   hours from left to right
  * @param unit     of the values
  * @param most     value that the axis never passes; empty: none
  * @param sentence for screen readers
@@ -23,6 +24,7 @@ public record DayChart(
         List<Lane> lanes,
         List<Mark> marks,
         double hour,
+        double length,
         String unit,
         Optional<Double> most,
         String sentence) {
@@ -133,9 +135,18 @@ public record DayChart(
                             "text-anchor",
                             "end");
         }
-        for (int h = 0; h <= 24; h += 3) {
+        int every = length <= 24 ? 3 : length <= 60 ? 6 : 12;
+        for (int h = 0; h <= length; h += every) {
             svg.empty("path", "d", "M" + Svg.n(x(h)) + " " + TOP + "V" + Svg.n(height - FOOT), "class", "rule")
-                    .text("text", h + ":00", "x", x(h), "y", height - 4, "text-anchor", h == 24 ? "end" : "middle");
+                    .text(
+                            "text",
+                            (length > 24 ? h + "\u2009h" : h + ":00"),
+                            "x",
+                            x(h),
+                            "y",
+                            height - 4,
+                            "text-anchor",
+                            h + every > length ? "end" : "middle");
         }
         courses.forEach(c -> course(svg, c, scale));
         for (int i = 0; i < lanes.size(); i++) {
@@ -145,11 +156,13 @@ public record DayChart(
             svg.empty("path", "d", "M" + Svg.n(x(m.hour())) + " 4V" + Svg.n(TOP) + "m-3 -4l3 4l3 -4", "class", "mark")
                     .text("text", m.words(), "x", x(m.hour()) + 5, "y", 13, "class", "mark-word");
         }
-        svg.empty("path", "d", "M" + Svg.n(x(hour)) + " " + TOP + "V" + Svg.n(height - FOOT), "class", "now");
+        if (hour >= 0) {
+            svg.empty("path", "d", "M" + Svg.n(x(hour)) + " " + TOP + "V" + Svg.n(height - FOOT), "class", "now");
+        }
         return svg.close("svg").toString();
     }
 
-    private static void course(Svg svg, Course c, Scale scale) {
+    private void course(Svg svg, Course c, Scale scale) {
         List<double[]> p = c.points();
         if (p.isEmpty()) {
             return;
@@ -176,7 +189,7 @@ public record DayChart(
                 .close("path");
     }
 
-    private static void lane(Svg svg, Lane lane, double y) {
+    private void lane(Svg svg, Lane lane, double y) {
         svg.text(
                 "text",
                 lane.name().length() > 9 ? lane.name().substring(0, 8) + "…" : lane.name(),
@@ -205,8 +218,8 @@ public record DayChart(
         }
     }
 
-    private static double x(double hour) {
-        return LEFT + hour / 24 * (WIDTH - LEFT - 4);
+    private double x(double hour) {
+        return LEFT + hour / length * (WIDTH - LEFT - 4);
     }
 
     private record Scale(double min, double max) {

@@ -100,6 +100,7 @@ class DayCharts {
                         lanes(e, f, day),
                         mistings(e),
                         look.hour(),
+                        24,
                         Numbers.temperatureUnit(),
                         Optional.empty(),
                         words.of("climate.chart.temperature"))
@@ -155,6 +156,7 @@ class DayCharts {
                         lanes,
                         mistings(e),
                         look.hour(),
+                        24,
                         "%",
                         Optional.of(100.0),
                         words.of("climate.chart.humidity"))

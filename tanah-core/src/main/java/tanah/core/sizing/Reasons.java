@@ -1,0 +1,106 @@
+package tanah.core.sizing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import tanah.core.catalogue.Range;
+import tanah.core.evaluate.Evaluation;
+
+/** Why no combination meets every target. */
+final class Reasons {
+    private static final int BEST = 10;
+
+    private Reasons() {}
+
+    /** @param all combinations, the one that misses least first */
+    static List<Found.Reason> of(List<Found.Answer> all, Evaluation plan, Optional<Range> uv) {
+        List<Found.Reason> reasons = new ArrayList<>();
+        if (all.isEmpty()) {
+            return reasons;
+        }
+        Found.Answer nearest = all.get(0);
+        for (Target.Miss m : nearest.misses()) {
+            if (!m.isBelow()
+                    && !m.target().isHumidity()
+                    && m.room() >= m.target().high() - 1e-9) {
+                // it would have to be cooler than the limit by what light and pump add anyway
+                double added = Math.max(0, m.value() - m.room());
+                reasons.add(reason(Found.Kind.ROOM, m, "", m.target().high() - added));
+            }
+        }
+        for (Target.Miss m : nearest.misses()) {
+            boolean reached = all.stream()
+                    .flatMap(a -> a.values().stream())
+                    .filter(v -> v.key().equals(m.target().key()))
+                    .anyMatch(v -> m.isBelow()
+                            ? v.low() >= m.target().low()
+                            : v.high() <= m.target().high());
+            if (!reached && !named(reasons, m)) {
+                reasons.add(reason(Found.Kind.UNREACHABLE, m, "", cooler(m)));
+            }
+        }
+        conflicts(all.subList(0, Math.min(BEST, all.size())), nearest, reasons);
+        if (uv.isPresent() && nearest.uvMiss() > 1e-9) {
+            reasons.add(new Found.Reason(
+                    Found.Kind.UV, "uvi", "", nearest.uv(), uv.get().min(), Double.NaN, Double.NaN));
+        }
+        for (Target.Miss m : nearest.misses()) {
+            if (m.target().isHumidity() && !named(reasons, m)) {
+                reasons.add(reason(Found.Kind.HUMIDITY, m, "", Double.NaN));
+            }
+        }
+        return reasons;
+    }
+
+    private static Found.Reason reason(Found.Kind kind, Target.Miss m, String other, double need) {
+        return new Found.Reason(
+                kind,
+                m.target().key(),
+                other,
+                m.value(),
+                m.isBelow() ? m.target().low() : m.target().high(),
+                m.room(),
+                need);
+    }
+
+    /** The room at which a place that is too warm would not be; not a number for anything else. */
+    private static double cooler(Target.Miss m) {
+        return m.isBelow() || m.target().isHumidity()
+                ? Double.NaN
+                : m.room() - (m.value() - m.target().high());
+    }
+
+    private static boolean named(List<Found.Reason> reasons, Target.Miss m) {
+        return reasons.stream().anyMatch(r -> r.key().equals(m.target().key()));
+    }
+
+    /** Two wishes of which one is missed wherever the other is met, among the best. */
+    private static void conflicts(List<Found.Answer> best, Found.Answer nearest, List<Found.Reason> reasons) {
+        List<String> keys = best.stream()
+                .flatMap(a -> a.misses().stream())
+                .map(m -> m.target().key())
+                .distinct()
+                .toList();
+        List<Set<String>> missed = best.stream()
+                .map(a -> a.misses().stream().map(m -> m.target().key()).collect(Collectors.toSet()))
+                .toList();
+        for (int i = 0; i < keys.size(); i++) {
+            for (int j = i + 1; j < keys.size(); j++) {
+                String a = keys.get(i);
+                String b = keys.get(j);
+                boolean never = missed.stream().noneMatch(s -> !s.contains(a) && !s.contains(b));
+                if (never) {
+                    nearest.misses().stream()
+                            .filter(m -> m.target().key().equals(a)
+                                    || m.target().key().equals(b))
+                            .findFirst()
+                            .filter(m -> !named(reasons, m))
+                            .ifPresent(m -> reasons.add(reason(
+                                    Found.Kind.CONFLICT, m, m.target().key().equals(a) ? b : a, cooler(m))));
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,297 @@
+package tanah.core.sizing;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.BooleanSupplier;
+import java.util.function.IntConsumer;
+import tanah.core.animal.Inhabitant;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.Range;
+import tanah.core.climate.Factors;
+import tanah.core.design.Design;
+import tanah.core.evaluate.Evaluation;
+import tanah.core.evaluate.Evaluator;
+import tanah.core.forecast.Forecast;
+import tanah.core.forecast.Mapped;
+import tanah.core.forecast.When;
+
+/**
+ * The equipment of least power that meets every target in winter and in summer, by day and by night. Short lists are computed in
+ * full; long ones are searched along each list from three starts. Bands are left out: a found combination is judged with them
+ * afterwards like any plan.
+ */
+public final class Search {
+    static final List<String> DIMENSIONS = List.of("heat", "height", "mesh", "mat", "sheets", "water");
+
+    private static final int MOST = 260;
+    private static final int ALL = 300;
+    private static final double TOLERANCE = 0.02; // K
+    private static final int[] STEPS = {1, -1, 2, -2, 5, -5};
+    private static final int SHOWN = 3;
+
+    private final Catalogue catalogue;
+    private final Evaluation plan;
+    private final List<Target> targets;
+    private final Variant variant;
+    private final Options options;
+    private final UvSearch uv;
+    private final BooleanSupplier stop;
+    private final IntConsumer progress;
+    private final Map<String, Found.Answer> memo = new HashMap<>();
+    private Optional<Forecast> near = Optional.empty();
+
+    private Search(Evaluation plan, Catalogue catalogue, BooleanSupplier stop, IntConsumer progress) {
+        this.catalogue = catalogue;
+        this.plan = plan;
+        this.stop = stop;
+        this.progress = progress;
+        this.targets = Target.of(plan.animals());
+        this.variant = new Variant(plan, catalogue);
+        this.options = Options.of(plan, variant.target(), catalogue);
+        this.uv = new UvSearch(plan, variant, wantedUv(plan), catalogue);
+    }
+
+    /** UV that is required or recommended; one that is only optional is left to the keeper. */
+    private static Optional<Range> wantedUv(Evaluation plan) {
+        return plan.animals().stream()
+                .map(Inhabitant::profile)
+                .filter(s -> s.uvSchool().equals("required") || s.uvSchool().equals("recommended"))
+                .flatMap(s -> s.uvIndex().stream())
+                .findFirst();
+    }
+
+    /**
+     * @param stop     asked between two combinations
+     * @param progress told in hundredths
+     * @return empty without an animal, a vessel, a room or room for air over the ground
+     */
+    public static Optional<Found> run(Design design, Catalogue catalogue, BooleanSupplier stop, IntConsumer progress) {
+        Evaluation plan = Evaluator.evaluate(design, catalogue);
+        boolean ready = !plan.animals().isEmpty()
+                && Mapped.of(design, plan.vessel(), plan.ground(), plan.animals(), catalogue)
+                        .isPresent();
+        return ready ? Optional.of(new Search(plan, catalogue, stop, progress).found()) : Optional.empty();
+    }
+
+    private Found found() {
+        boolean exact = options.count() <= ALL;
+        if (exact) {
+            enumerate(new int[DIMENSIONS.size()], 0);
+        } else {
+            for (int start = 0; start < 3; start++) {
+                climb(start(start));
+            }
+            polish();
+        }
+        List<Found.Answer> all = new ArrayList<>(memo.values());
+        all.sort(order());
+        List<Found.Answer> best = all.stream()
+                .filter(Found.Answer::isFeasible)
+                .limit(SHOWN)
+                .map(a -> a.with(MistSizing.sized(a.design(), catalogue, stop)))
+                .toList();
+        Optional<Found.Answer> nearest = all.stream().findFirst();
+        List<Found.Reason> reasons = best.isEmpty() ? Reasons.of(all, plan, uvRange()) : List.of();
+        return new Found(
+                best,
+                nearest,
+                reasons,
+                nearest.map(this::refused).orElse(List.of()),
+                memo.size(),
+                options.count(),
+                exact && !stop.getAsBoolean(),
+                stop.getAsBoolean());
+    }
+
+    private Optional<Range> uvRange() {
+        return wantedUv(plan);
+    }
+
+    private static Comparator<Found.Answer> order() {
+        return Comparator.comparingDouble((Found.Answer a) -> a.isFeasible() ? 0 : Math.round(a.score() * 50) / 50.0)
+                .thenComparingDouble(a -> Math.round(a.power() * 2) / 2.0)
+                .thenComparingInt(a -> a.choice().devices())
+                .thenComparingDouble(Found.Answer::rated)
+                .thenComparingDouble(a -> -a.margin());
+    }
+
+    private int[] start(int which) {
+        int[] at = new int[DIMENSIONS.size()];
+        for (int d = 0; d < at.length; d++) {
+            int last = options.size(d) - 1;
+            at[d] = which == 0 ? 0 : which == 1 ? last / 2 : last;
+        }
+        return at;
+    }
+
+    private boolean isOver() {
+        return stop.getAsBoolean() || memo.size() >= MOST;
+    }
+
+    private void enumerate(int[] at, int dimension) {
+        if (isOver()) {
+            return;
+        }
+        if (dimension == DIMENSIONS.size()) {
+            answer(at);
+            return;
+        }
+        for (int i = 0; i < options.size(dimension); i++) {
+            int[] next = at.clone();
+            next[dimension] = i;
+            enumerate(next, dimension + 1);
+        }
+    }
+
+    /** Steps along one list at a time to the best neighbour until none is better. */
+    private void climb(int[] from) {
+        int[] at = from;
+        Found.Answer here = answer(at);
+        boolean moved = true;
+        while (moved && !isOver()) {
+            moved = false;
+            for (int d = 0; d < at.length && !isOver(); d++) {
+                for (int step : STEPS) {
+                    int to = at[d] + step;
+                    if (to < 0 || to >= options.size(d) || isOver()) {
+                        continue;
+                    }
+                    int[] next = at.clone();
+                    next[d] = to;
+                    Found.Answer there = answer(next);
+                    if (order().compare(there, here) < 0) {
+                        at = next;
+                        here = there;
+                        moved = true;
+                    }
+                }
+            }
+        }
+    }
+
+    /** Every entry of every list around the best, and lid and mat together, until nothing is better. */
+    private void polish() {
+        Found.Answer before = null;
+        while (!isOver()) {
+            Found.Answer best = memo.values().stream().min(order()).orElseThrow();
+            if (best == before) {
+                return;
+            }
+            before = best;
+            int[] at = position(best);
+            for (int d = 0; d < at.length; d++) {
+                for (int i = 0; i < options.size(d) && !isOver(); i++) {
+                    int[] next = at.clone();
+                    next[d] = i;
+                    answer(next);
+                }
+            }
+            for (int mesh = 0; mesh < options.size(2); mesh++) {
+                for (int mat = 0; mat < options.size(3) && !isOver(); mat++) {
+                    int[] next = at.clone();
+                    next[2] = mesh;
+                    next[3] = mat;
+                    answer(next);
+                }
+            }
+        }
+    }
+
+    private Found.Answer answer(int[] at) {
+        Found.Answer known = memo.get(Arrays.toString(at));
+        if (known != null) {
+            return known;
+        }
+        UvSearch.Pick pick = uv.at(options.mesh().get(at[2]));
+        Choice choice = options.choice(at, pick.item(), pick.z());
+        Found.Answer made = compute(choice, pick);
+        memo.put(Arrays.toString(at), made);
+        int most = Math.min(MOST, options.count());
+        progress.accept(Math.min(99, memo.size() * 100 / most));
+        return made;
+    }
+
+    private Found.Answer compute(Choice choice, UvSearch.Pick pick) {
+        Design made = variant.of(choice);
+        Evaluation e = Evaluator.evaluate(made, catalogue);
+        Mapped mapped =
+                Mapped.of(made, e.vessel(), e.ground(), e.animals(), catalogue).orElseThrow();
+        Forecast f = Forecast.steady(mapped, near, Factors.ONE, 0, TOLERANCE);
+        near = Optional.of(f);
+        List<Target.Miss> misses = new ArrayList<>();
+        List<Found.Value> values = new ArrayList<>();
+        double margin = Double.MAX_VALUE;
+        for (Target t : targets) {
+            // mist is not part of the steady state: too dry is settled by misting afterwards
+            t.misses(f).stream().filter(m -> !(t.isHumidity() && m.isBelow())).forEach(misses::add);
+            OptionalDouble winter = t.value(f, false);
+            OptionalDouble summer = t.value(f, true);
+            if (winter.isPresent() && summer.isPresent()) {
+                double low = Math.min(winter.getAsDouble(), summer.getAsDouble());
+                double high = Math.max(winter.getAsDouble(), summer.getAsDouble());
+                values.add(new Found.Value(t.key(), low, high, t.low(), t.high(), t.isHumidity()));
+                margin = t.isHumidity() ? margin : Math.min(margin, t.high() - high);
+            }
+        }
+        double score = misses.stream().mapToDouble(Target.Miss::weight).sum() + pick.miss();
+        double power = 0;
+        for (When when : When.values()) {
+            power += f.at(when).balance().power() / 4;
+        }
+        double rated = mapped.enclosure().fixtures().stream()
+                .mapToDouble(x -> x.power())
+                .sum();
+        return new Found.Answer(choice, made, score, power, rated, margin, misses, values, pick.index(), pick.miss());
+    }
+
+    /** For each list the neighbour next to the best, and what speaks against it. */
+    private List<Found.Refused> refused(Found.Answer best) {
+        List<Found.Refused> refused = new ArrayList<>();
+        int[] at = position(best);
+        for (int d = 0; d < at.length; d++) {
+            for (int step : new int[] {-1, 1}) {
+                int to = at[d] + step;
+                if (to < 0 || to >= options.size(d) || stop.getAsBoolean()) {
+                    continue;
+                }
+                int[] next = at.clone();
+                next[d] = to;
+                Found.Answer there = answer(next);
+                Optional<Target.Miss> miss =
+                        there.misses().stream().max(Comparator.comparingDouble(Target.Miss::weight));
+                refused.add(new Found.Refused(
+                        DIMENSIONS.get(d), option(there.choice(), d), there.power() - best.power(), miss));
+            }
+        }
+        return refused;
+    }
+
+    private int[] position(Found.Answer answer) {
+        Choice c = answer.choice();
+        return new int[] {
+            options.heat().indexOf(c.heat()),
+            options.heights().indexOf(c.z()),
+            options.mesh().indexOf(c.mesh()),
+            options.mats().indexOf(c.mat()),
+            options.sheets().indexOf(c.sheets()),
+            options.water().indexOf(c.water())
+        };
+    }
+
+    private static String option(Choice c, int dimension) {
+        return switch (dimension) {
+            case 0 -> c.heat();
+            case 1 -> String.valueOf(c.z());
+            case 2 -> String.valueOf(c.mesh());
+            case 3 -> c.mat();
+            case 4 -> String.valueOf(c.sheets());
+            default -> c.water();
+        };
+    }
+}

@@ -1,0 +1,121 @@
+package tanah.core.sizing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import tanah.core.animal.Inhabitant;
+import tanah.core.catalogue.Range;
+import tanah.core.catalogue.Species;
+import tanah.core.climate.ClimateCase;
+import tanah.core.forecast.Expected;
+import tanah.core.forecast.Forecast;
+import tanah.core.forecast.Spot;
+import tanah.core.forecast.When;
+
+/**
+ * What is wanted at a place by day or by night, in winter and in summer alike.
+ *
+ * @param key   word of it
+ * @param spot  place
+ * @param day   whether by day
+ * @param low   least value (°C or share)
+ * @param high  greatest value
+ * @param scale by how much a miss counts as one
+ */
+public record Target(String key, Spot spot, boolean day, double low, double high, double scale) {
+    /**
+     * Kelvin by which the warm end may fall short. The model mixes the air too well between the two ends, so the warm end reads
+     * warmer than it says; common practice, no source.
+     */
+    static final double MIXING = 1.5;
+
+    private static final double KELVIN = 1;
+    private static final double HUMIDITY = 0.1; // share of saturation
+
+    /** What all animals of a plan want; UV is chosen apart. */
+    public static List<Target> of(List<Inhabitant> animals) {
+        List<Target> all = new ArrayList<>();
+        for (Inhabitant animal : animals) {
+            Species s = animal.profile();
+            s.baskingSurface().ifPresent(r -> all.add(degrees("basking", Spot.BASKING, true, r, 0)));
+            if (!s.isAquatic()) {
+                all.add(degrees("warm", Spot.WARM_AIR, true, s.warmAir(), MIXING));
+                all.add(degrees("cool", Spot.COOL_AIR, true, s.coolAir(), 0));
+                all.add(degrees("night", Spot.WARM_AIR, false, s.night(), 0));
+                all.add(humidity("humidity_day", true, s.humidityDay()));
+                all.add(humidity("humidity_night", false, s.humidityNight()));
+            }
+            s.water().ifPresent(r -> all.add(degrees("water", Spot.WATER, true, r, 0)));
+        }
+        return all;
+    }
+
+    private static Target degrees(String key, Spot spot, boolean day, Range r, double slack) {
+        return new Target(key, spot, day, r.min() - slack, r.max(), KELVIN);
+    }
+
+    private static Target humidity(String key, boolean day, Range r) {
+        return new Target(key, Spot.HUMIDITY, day, r.min(), r.max(), HUMIDITY);
+    }
+
+    /**
+     * A target missed.
+     *
+     * @param target wanted
+     * @param when   season and phase
+     * @param value  expected
+     * @param room   temperature of the room then (°C)
+     */
+    public record Miss(Target target, When when, double value, double room) {
+        public boolean isBelow() {
+            return value < target.low();
+        }
+
+        /** By how much, in scales. */
+        public double weight() {
+            return Math.max(target.low() - value, value - target.high()) / target.scale();
+        }
+    }
+
+    /** Where a forecast misses the target. */
+    List<Miss> misses(Forecast f) {
+        List<Miss> misses = new ArrayList<>();
+        for (boolean summer : new boolean[] {false, true}) {
+            OptionalDouble value = value(f, summer);
+            if (value.isPresent() && (value.getAsDouble() < low - 1e-6 || value.getAsDouble() > high + 1e-6)) {
+                misses.add(new Miss(this, When.of(summer, day), value.getAsDouble(), room(f, summer)));
+            }
+        }
+        return misses;
+    }
+
+    /** What is expected in a season; water keeps its warmth from day to night, so its mean over the day counts. */
+    OptionalDouble value(Forecast f, boolean summer) {
+        Optional<Expected> here = f.expected(spot, When.of(summer, day));
+        if (here.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        if (spot != Spot.WATER) {
+            return OptionalDouble.of(here.get().value());
+        }
+        double night = f.expected(spot, When.of(summer, false)).orElseThrow().value();
+        return OptionalDouble.of(night + share(f, summer) * (here.get().value() - night));
+    }
+
+    private double room(Forecast f, boolean summer) {
+        double at = f.at(When.of(summer, day)).outside();
+        double night = f.at(When.of(summer, false)).outside();
+        return spot == Spot.WATER ? night + share(f, summer) * (at - night) : at;
+    }
+
+    /** Share of the day that the room is at its day. */
+    private static double share(Forecast f, boolean summer) {
+        ClimateCase.Season s = summer ? f.mapped().summer() : f.mapped().winter();
+        return Math.max(0, Math.min(1, (s.ends() - s.begins()) / 24));
+    }
+
+    boolean isHumidity() {
+        return spot.kind() == Spot.Kind.HUMIDITY;
+    }
+}

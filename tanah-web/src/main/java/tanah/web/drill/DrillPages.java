@@ -1,0 +1,211 @@
+package tanah.web.drill;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.springframework.stereotype.Component;
+import tanah.core.animal.Inhabitant;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.climate.DayCourse;
+import tanah.core.design.Design;
+import tanah.core.evaluate.Evaluation;
+import tanah.core.finding.Severity;
+import tanah.core.forecast.Failure;
+import tanah.core.forecast.Forecast;
+import tanah.core.forecast.Played;
+import tanah.core.forecast.Spot;
+import tanah.web.catalogue.Catalogues;
+import tanah.web.design.PartNames;
+import tanah.web.forms.Numbers;
+import tanah.web.shell.Words;
+import tanah.web.svg.DayChart;
+
+/** Plays failures and puts what follows into words and a chart. */
+@Component
+class DrillPages {
+    private static final double USUAL_CUT = 12; // °C
+
+    private final Words words;
+    private final PartNames names;
+    private final Catalogues catalogues;
+    private final Cache<Key, Played> played =
+            Caffeine.newBuilder().maximumSize(60).build();
+
+    private record Key(Design design, Failure failure, double cut) {}
+
+    DrillPages(Words words, PartNames names, Catalogues catalogues) {
+        this.words = words;
+        this.names = names;
+        this.catalogues = catalogues;
+    }
+
+    /** The temperature to which the room falls: as typed, else 12 °C or the coldest night where that is colder. */
+    static double cut(Evaluation e, OptionalDouble typed) {
+        double night = e.design().room().map(r -> r.winter().lowest()).orElse(USUAL_CUT);
+        return typed.orElse(Math.min(USUAL_CUT, night));
+    }
+
+    DrillView of(Evaluation e, String chosen, double cut, String shownCut) {
+        Forecast f = e.forecast().orElseThrow();
+        List<Failure> all = Failure.of(f.mapped());
+        Optional<Failure> failure = all.stream()
+                .filter(x -> x.word().equals(chosen))
+                .findFirst()
+                .or(() -> all.stream().findFirst());
+        Catalogue catalogue = catalogues.of(e.design());
+        List<DrillView.Choice> choices = all.stream()
+                .map(x -> new DrillView.Choice(x.word(), label(x, e, catalogue)))
+                .toList();
+        if (failure.isEmpty()) {
+            return new DrillView(choices, "", "", "", List.of(), List.of(), shownCut, false);
+        }
+        Failure now = failure.get();
+        Played p = played.get(new Key(e.design(), now, cut), k -> Played.of(now, f.mapped(), e.animals(), cut));
+        return new DrillView(
+                choices,
+                now.word(),
+                label(now, e, catalogue),
+                chart(p, e),
+                facts(p, e),
+                protect(now),
+                shownCut,
+                now.kind() == Failure.Kind.POWER_CUT);
+    }
+
+    private String label(Failure f, Evaluation e, Catalogue catalogue) {
+        return words.of(
+                "drill." + word(f),
+                f.device().isEmpty() ? "" : names.of(f.device(), e.design(), catalogue),
+                Numbers.upTo(f.hours(), 0));
+    }
+
+    private static String word(Failure f) {
+        return f.kind().name().toLowerCase(Locale.ROOT);
+    }
+
+    private List<String> protect(Failure f) {
+        List<String> all = new ArrayList<>();
+        for (int i = 1; i <= 3; i++) {
+            String words = this.words.or("drill." + word(f) + ".protect." + i, "");
+            if (!words.isEmpty()) {
+                all.add(words);
+            }
+        }
+        return all;
+    }
+
+    private List<DrillView.Fact> facts(Played p, Evaluation e) {
+        List<DrillView.Fact> facts = new ArrayList<>();
+        for (Played.Limit l : p.limits()) {
+            String place = words.of("climate.spot", l.spot());
+            String limit = Numbers.temperatureWithUnit(l.limit());
+            String worst = Numbers.temperatureWithUnit(l.worst());
+            if (!l.isPassed()) {
+                facts.add(new DrillView.Fact(
+                        Severity.GOOD,
+                        words.of(
+                                "drill.kept",
+                                place,
+                                limit,
+                                worst,
+                                l.animal(),
+                                Numbers.upTo(p.failure().hours(), 0))));
+                continue;
+            }
+            String when = l.after().isPresent() && l.latest().isPresent()
+                    ? words.of("drill.after", hours(l.after()), hours(l.soonest()), hours(l.latest()))
+                    : words.of("drill.soonest", hours(l.soonest()));
+            facts.add(new DrillView.Fact(
+                    l.after().isPresent() ? Severity.STOP : Severity.CAUTION,
+                    words.of(
+                            l.hot() ? "drill.passed.hot" : "drill.passed.cold",
+                            place,
+                            limit,
+                            when,
+                            worst,
+                            l.animal())));
+            if (l.back().isPresent() && l.back().getAsDouble() > 0) {
+                facts.add(new DrillView.Fact(Severity.HINT, words.of("drill.back", hours(l.back()))));
+            }
+        }
+        if (p.failure().kind() == Failure.Kind.MISTING) {
+            mist(p, e, facts);
+        }
+        return facts;
+    }
+
+    private void mist(Played p, Evaluation e, List<DrillView.Fact> facts) {
+        facts.add(new DrillView.Fact(
+                Severity.HINT,
+                words.of(
+                        "drill.litres",
+                        Numbers.volumeWithUnit(p.sprayed() / 1000),
+                        Numbers.volumeWithUnit(p.drained() / 1000))));
+        double room = e.ground().map(g -> g.underBarrier().full()).orElse(0.0);
+        if (room > 0 && p.drained() > 0) {
+            double rate = p.drained() / 1000 / p.failure().hours();
+            double until = room / rate;
+            boolean over = until <= p.failure().hours();
+            facts.add(new DrillView.Fact(
+                    over ? Severity.CAUTION : Severity.GOOD,
+                    words.of("drill.overflow", Numbers.volumeWithUnit(room), Numbers.upTo(until, until < 10 ? 1 : 0))));
+        }
+    }
+
+    /** Hours as they can be said: whole where they are many. */
+    private static String hours(OptionalDouble hours) {
+        double h = hours.orElse(0);
+        return Numbers.upTo(h, h < 3 ? 1 : 0);
+    }
+
+    private String chart(Played p, Evaluation e) {
+        List<DayChart.Course> courses = new ArrayList<>();
+        courses.add(course("room", words.of("climate.spot.room"), p, s -> OptionalDouble.of(s.room())));
+        courses.add(course("warm", words.of("climate.spot", Spot.WARM_AIR), p, s -> Spot.WARM_AIR.at(s.places())));
+        courses.add(course("cool", words.of("climate.spot", Spot.COOL_AIR), p, s -> Spot.COOL_AIR.at(s.places())));
+        courses.add(course("basking", words.of("climate.spot", Spot.BASKING), p, s -> Spot.BASKING.at(s.places())));
+        courses.add(course("wet", words.of("climate.spot", Spot.WATER), p, s -> Spot.WATER.at(s.places())));
+        courses.removeIf(c -> c.points().isEmpty());
+        double length = p.samples().isEmpty()
+                ? 24
+                : Math.ceil(p.samples().get(p.samples().size() - 1).hour());
+        List<DayChart.Band> bands = e.animals().stream()
+                .findFirst()
+                .map(Inhabitant::profile)
+                .map(s -> List.of(new DayChart.Band(
+                        0, length, Numbers.temperature(s.limitLow()), Numbers.temperature(s.limitHigh()))))
+                .orElse(List.of());
+        return new DayChart(
+                        courses,
+                        bands,
+                        List.of(new DayChart.Lane(words.of("drill.lane"), "fails", List.of(new double[] {
+                            p.begins(), p.begins() + p.failure().hours(), 1
+                        }))),
+                        List.of(),
+                        -1,
+                        length,
+                        Numbers.temperatureUnit(),
+                        Optional.empty(),
+                        words.of("drill.chart"))
+                .draw();
+    }
+
+    private interface Read {
+        OptionalDouble of(DayCourse.Sample s);
+    }
+
+    private static DayChart.Course course(String css, String name, Played p, Read read) {
+        List<double[]> points = new ArrayList<>();
+        for (int i = 0; i < p.samples().size(); i += 2) {
+            OptionalDouble value = read.of(p.samples().get(i));
+            if (value.isPresent()) {
+                points.add(new double[] {p.samples().get(i).hour(), Numbers.temperature(value.getAsDouble())});
+            }
+        }
+        return new DayChart.Course(name, css, 0, points);
+    }
+}

@@ -1,0 +1,99 @@
+package tanah.web.find;
+
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import tanah.core.design.Design;
+import tanah.files.design.DesignReader;
+import tanah.files.design.Parsed;
+import tanah.web.account.Keeper;
+import tanah.web.catalogue.Catalogues;
+import tanah.web.enclosure.ConflictException;
+import tanah.web.enclosure.Enclosure;
+import tanah.web.enclosure.EnclosureService;
+import tanah.web.shell.NotFoundException;
+import tanah.web.shell.Words;
+
+/** Find equipment: begins, watches and stops a search and takes what it found as an edit of the plan. */
+@Controller
+@RequestMapping("/enclosures/{id}/find")
+class FindController {
+    private final EnclosureService enclosures;
+    private final SearchService searches;
+    private final FindPages pages;
+    private final Catalogues catalogues;
+    private final Words words;
+
+    FindController(
+            EnclosureService enclosures, SearchService searches, FindPages pages, Catalogues catalogues, Words words) {
+        this.enclosures = enclosures;
+        this.searches = searches;
+        this.pages = pages;
+        this.catalogues = catalogues;
+        this.words = words;
+    }
+
+    @GetMapping
+    String show(@PathVariable long id, @AuthenticationPrincipal Keeper keeper, Model model) {
+        Enclosure enclosure = enclosures.get(keeper.id(), id);
+        model.addAttribute("enclosure", enclosure);
+        model.addAttribute("mayChange", enclosure.role().mayChange());
+        model.addAttribute(
+                "ready",
+                enclosure.design().vessel().isPresent()
+                        && enclosure.design().room().isPresent()
+                        && !enclosure.design().animals().isEmpty());
+        model.addAttribute(
+                "view",
+                searches.newest(keeper.id(), id)
+                        .map(row -> pages.of(row, searches.answer(row), enclosure, catalogues.of(enclosure.design())))
+                        .orElseGet(pages::none));
+        return "find/find";
+    }
+
+    @PostMapping("/start")
+    String start(@PathVariable long id, @AuthenticationPrincipal Keeper keeper) {
+        searches.start(keeper.id(), id);
+        return "redirect:/enclosures/{id}/find";
+    }
+
+    @PostMapping("/stop")
+    String stop(@PathVariable long id, @AuthenticationPrincipal Keeper keeper) {
+        searches.stop(keeper.id(), id);
+        return "redirect:/enclosures/{id}/find";
+    }
+
+    /** Takes an answer; what was changed since the search is put together with it. */
+    @PostMapping("/take")
+    String take(
+            @PathVariable long id,
+            @RequestParam long job,
+            @RequestParam int option,
+            @AuthenticationPrincipal Keeper keeper) {
+        enclosures.changeable(keeper.id(), id);
+        SearchRow row = searches.newest(keeper.id(), id)
+                .filter(r -> r.id() == job)
+                .orElseThrow(() -> new NotFoundException("search " + job));
+        SearchAnswer answer = searches.answer(row).orElseThrow(() -> new NotFoundException("answer " + job));
+        if (option < 0 || option >= answer.options().size()) {
+            throw new NotFoundException("option " + option);
+        }
+        Parsed parsed = new DesignReader(catalogues.of(keeper.id()))
+                .read(answer.options().get(option).document());
+        if (!(parsed instanceof Parsed.Accepted accepted)) {
+            throw new NotFoundException("answer " + job);
+        }
+        Design design = accepted.design();
+        try {
+            enclosures.save(keeper.id(), id, row.base(), design, words.of("edit.found"));
+        } catch (ConflictException e) {
+            return "redirect:/enclosures/" + id + "/conflicts/" + e.pending();
+        }
+        return "redirect:/enclosures/{id}/heat";
+    }
+}

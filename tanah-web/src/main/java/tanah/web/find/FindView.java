@@ -1,0 +1,40 @@
+package tanah.web.find;
+
+import java.util.List;
+import tanah.web.design.LayerView;
+
+/**
+ * The page of a search.
+ *
+ * @param state    none, waiting, running, done, stopped or failed
+ * @param progress in hundredths
+ * @param stale    whether the plan was changed since
+ * @param feasible whether something meets all
+ * @param scope    how many were tried
+ * @param options  found, or the nearest miss
+ * @param reasons  why nothing meets all
+ * @param refused  what was not taken
+ */
+public record FindView(
+        long job,
+        String state,
+        int progress,
+        boolean stale,
+        boolean feasible,
+        String scope,
+        List<Option> options,
+        List<String> reasons,
+        List<String> refused) {
+    public boolean isOn() {
+        return state.equals("waiting") || state.equals("running");
+    }
+
+    /**
+     * @param parts  what to hang and lay
+     * @param values what is expected then
+     * @param missed what it misses
+     * @param power  mean
+     */
+    public record Option(
+            int index, List<String> parts, List<LayerView.Row> values, List<String> missed, String power) {}
+}

@@ -1,0 +1,65 @@
+package tanah.web.find;
+
+import java.util.List;
+import tanah.core.forecast.When;
+import tanah.core.sizing.Choice;
+import tanah.core.sizing.Found;
+import tanah.core.sizing.Target;
+import tanah.files.design.DesignWriter;
+
+/** What a search came to, as it is stored: facts only, words are made when it is shown. */
+record SearchAnswer(
+        boolean feasible,
+        int tried,
+        int of,
+        boolean exact,
+        List<Option> options,
+        List<Found.Reason> reasons,
+        List<Refusal> refused) {
+
+    record Missed(String key, When when, double value, double low, double high, double room, boolean humidity) {
+        static Missed of(Target.Miss m) {
+            return new Missed(
+                    m.target().key(),
+                    m.when(),
+                    m.value(),
+                    m.target().low(),
+                    m.target().high(),
+                    m.room(),
+                    m.target().spot().kind() == tanah.core.forecast.Spot.Kind.HUMIDITY);
+        }
+    }
+
+    /** @param document the whole plan with it */
+    record Option(
+            Choice choice, double power, double uv, List<Found.Value> values, List<Missed> missed, String document) {}
+
+    record Refusal(String dimension, String option, double power, List<Missed> missed) {}
+
+    static SearchAnswer of(Found found) {
+        List<Found.Answer> shown =
+                found.best().isEmpty() ? found.nearest().map(List::of).orElse(List.of()) : found.best();
+        return new SearchAnswer(
+                !found.best().isEmpty(),
+                found.tried(),
+                found.of(),
+                found.isExact(),
+                shown.stream()
+                        .map(a -> new Option(
+                                a.choice(),
+                                a.power(),
+                                a.uv(),
+                                a.values(),
+                                a.misses().stream().map(Missed::of).toList(),
+                                DesignWriter.writeCompact(a.design())))
+                        .toList(),
+                found.reasons(),
+                found.refused().stream()
+                        .map(r -> new Refusal(
+                                r.dimension(),
+                                r.option(),
+                                r.power(),
+                                r.miss().stream().map(Missed::of).toList()))
+                        .toList());
+    }
+}

@@ -1,0 +1,5 @@
+/** Searches for equipment: run behind the pages, kept until the next, taken as an edit. */
+@NullMarked
+package tanah.web.find;
+
+import org.jspecify.annotations.NullMarked;
