@@ -33,6 +33,7 @@ public record DayChart(
     private static final double TOP = 18;
     private static final double PLOT = 128;
     private static final double LANE = 12;
+    private static final double APART = 8; // between plot and lanes
     private static final double FOOT = 18;
 
     public DayChart {
@@ -95,7 +96,7 @@ public record DayChart(
         double min = Math.floor(low / step) * step;
         double max = Math.max(min + step, Math.ceil(high / step) * step);
         max = Math.min(max, most.orElse(max));
-        double height = TOP + PLOT + lanes.size() * LANE + FOOT;
+        double height = TOP + PLOT + (lanes.isEmpty() ? 0 : APART) + lanes.size() * LANE + FOOT;
         Svg svg = new Svg();
         svg.open(
                 "svg",
@@ -150,7 +151,7 @@ public record DayChart(
         }
         courses.forEach(c -> course(svg, c, scale));
         for (int i = 0; i < lanes.size(); i++) {
-            lane(svg, lanes.get(i), TOP + PLOT + i * LANE + 2);
+            lane(svg, lanes.get(i), TOP + PLOT + APART + i * LANE + 2);
         }
         for (Mark m : marks) {
             svg.empty("path", "d", "M" + Svg.n(x(m.hour())) + " 4V" + Svg.n(TOP) + "m-3 -4l3 4l3 -4", "class", "mark")

@@ -6,8 +6,11 @@ import java.util.Optional;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.MistGear;
 import tanah.core.design.AirPlan;
+import tanah.core.design.Boxes;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
+import tanah.core.design.Envelope;
+import tanah.core.design.VesselPlan;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
@@ -18,6 +21,7 @@ import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
 import tanah.core.forecast.MistPlan;
 import tanah.core.units.Unit;
+import tanah.core.vessel.Vessel;
 
 /** The mist as gear: nozzles a pump feeds, days a tank lasts, spray on what is hot or under mains. */
 public final class MistRule {
@@ -57,7 +61,7 @@ public final class MistRule {
                             : Finding.of(TANK, Severity.GOOD, place, numbers, List.of()));
         });
         for (Device d : design.devices()) {
-            boolean lamp = catalogue.findLamp(d.item()).isPresent();
+            boolean lamp = catalogue.findLamp(d.item()).isPresent() && !isCovered(d, design, catalogue);
             boolean wet = lamp && mist.get().nozzles().stream().anyMatch(n -> distance(n.at(), d.at()) < NEAR);
             if (wet) {
                 findings.add(Finding.of(
@@ -69,6 +73,33 @@ public final class MistRule {
             }
         }
         return findings;
+    }
+
+    /** Whether a lamp hangs above a closed part of the lid, which keeps the spray from it. */
+    private static boolean isCovered(Device lamp, Design design, Catalogue catalogue) {
+        if (design.vessel().isEmpty() || lamp.at().z().isEmpty()) {
+            return false;
+        }
+        Vessel vessel = Boxes.resolve(design.vessel().get(), catalogue);
+        if (lamp.at().z().getAsDouble() <= vessel.height()) {
+            return false;
+        }
+        VesselPlan.Lid lid = design.vessel().get().lid().orElse(VesselPlan.Lid.UNSAID);
+        double share = lid.meshFraction()
+                .orElseGet(() -> design.vessel()
+                        .get()
+                        .catalogue()
+                        .flatMap(catalogue::findVessel)
+                        .map(m -> m.lidMesh())
+                        .orElse(1.0));
+        double x = lamp.at().x().orElse(vessel.length() / 2);
+        double y = lamp.at().y().orElse(vessel.width() / 2);
+        return switch (lid.mesh().side().orElse(Envelope.Face.BACK)) {
+            case FRONT -> y > share * vessel.width();
+            case LEFT -> x > share * vessel.length();
+            case RIGHT -> x < (1 - share) * vessel.length();
+            default -> y < (1 - share) * vessel.width();
+        };
     }
 
     private static Optional<Finding> pump(MistGear pump, MistPlan plan, Place place) {

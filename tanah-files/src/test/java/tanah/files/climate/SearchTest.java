@@ -1,0 +1,117 @@
+package tanah.files.climate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.design.Design;
+import tanah.core.design.RoomPlan;
+import tanah.core.evaluate.Evaluation;
+import tanah.core.evaluate.Evaluator;
+import tanah.core.finding.Severity;
+import tanah.core.forecast.Failure;
+import tanah.core.forecast.Mapped;
+import tanah.core.forecast.Played;
+import tanah.core.sizing.Found;
+import tanah.core.sizing.Search;
+import tanah.files.catalogue.CatalogueReader;
+import tanah.files.design.DesignReader;
+import tanah.files.design.Parsed;
+
+/** The search for equipment and the drills on the shipped examples. */
+class SearchTest {
+    private static final Catalogue CATALOGUE = CatalogueReader.read();
+
+    private static Design example(String name) throws IOException {
+        byte[] document = Files.readAllBytes(Path.of("..", "docs", "examples", name + ".json"));
+        return ((Parsed.Accepted) new DesignReader(CATALOGUE).read(document)).design();
+    }
+
+    private static Design inRoom(Design d, double summerDay, double summerNight) {
+        RoomPlan r = d.room().orElseThrow();
+        return d.withRoom(new RoomPlan(
+                r.winter(),
+                new RoomPlan.Season(
+                        summerDay,
+                        summerNight,
+                        r.summer().humidityDay(),
+                        r.summer().humidityNight()),
+                r.givenBand(),
+                r.kept()));
+    }
+
+    private static Found search(Design d) {
+        return Search.run(d, CATALOGUE, () -> false, done -> {}).orElseThrow();
+    }
+
+    @Test
+    void whatIsFoundMeetsItsTargetsAndAWarmerRoomIsNamed() throws IOException {
+        Design millipede = example("giant-millipede-box");
+        Found cool = search(inRoom(millipede, 24, 20));
+        assertThat(cool.best()).isNotEmpty();
+        Found.Answer best = cool.best().get(0);
+        assertThat(best.misses()).isEmpty();
+        assertThat(best.values()).isNotEmpty();
+        // judged like any plan, nothing that was searched for is left outside
+        Evaluation judged = Evaluator.evaluate(best.design(), CATALOGUE, Evaluator.Depth.STEADY);
+        assertThat(judged.findings())
+                .filteredOn(f -> List.of("climate.cool_air", "climate.night", "climate.limit.low", "climate.limit.high")
+                        .contains(f.rule().toString()))
+                .noneMatch(f -> f.severity() == Severity.STOP || f.severity() == Severity.CAUTION);
+        assertThat(cool.best()).allSatisfy(a -> assertThat(a.power()).isGreaterThanOrEqualTo(best.power() - 0.5));
+
+        Found warm = search(millipede);
+        assertThat(warm.best()).isEmpty();
+        assertThat(warm.nearest()).isPresent();
+        assertThat(warm.reasons().get(0).kind()).isEqualTo(Found.Kind.ROOM);
+        assertThat(warm.reasons().get(0).need())
+                .isLessThanOrEqualTo(warm.reasons().get(0).limit());
+    }
+
+    @Test
+    void aSearchThatIsStoppedEnds() throws IOException {
+        List<Integer> told = new ArrayList<>();
+        Found found = Search.run(example("giant-millipede-box"), CATALOGUE, () -> told.size() > 3, told::add)
+                .orElseThrow();
+        assertThat(found.stopped()).isTrue();
+        assertThat(found.tried()).isLessThan(20);
+    }
+
+    @Test
+    void aStuckLampOfManyWattsPassesTheLimitAndAShortCutDoesNot() throws IOException {
+        Design lizard = example("collared-lizard-arid");
+        Evaluation e = Evaluator.evaluate(lizard, CATALOGUE);
+        Mapped mapped = Mapped.of(lizard, e.vessel(), e.ground(), e.animals(), CATALOGUE)
+                .orElseThrow();
+        List<Failure> all = Failure.of(mapped);
+        assertThat(all)
+                .extracting(Failure::kind)
+                .contains(
+                        Failure.Kind.STUCK,
+                        Failure.Kind.LAMP_OUT,
+                        Failure.Kind.POWER_CUT,
+                        Failure.Kind.HEAT_WAVE,
+                        Failure.Kind.BLOCKED);
+        Played cut = Played.of(new Failure(Failure.Kind.POWER_CUT, "", 4, false), mapped, e.animals(), 12);
+        assertThat(cut.limits()).hasSize(1).noneMatch(Played.Limit::isPassed);
+        assertThat(cut.limits().get(0).worst()).isBetween(5.0, 20.0);
+        Design strong = lizard.withDevices(lizard.devices().stream()
+                .map(d -> d.id().equals("flood") ? d.withPower(java.util.OptionalDouble.of(400)) : d)
+                .toList());
+        Evaluation s = Evaluator.evaluate(strong, CATALOGUE);
+        Mapped strongly = Mapped.of(strong, s.vessel(), s.ground(), s.animals(), CATALOGUE)
+                .orElseThrow();
+        Played stuck = Played.of(new Failure(Failure.Kind.STUCK, "flood", 48, true), strongly, s.animals(), 12);
+        Played.Limit limit = stuck.limits().get(0);
+        assertThat(limit.hot()).isTrue();
+        assertThat(limit.after()).isPresent();
+        assertThat(limit.soonest().getAsDouble())
+                .isLessThanOrEqualTo(limit.after().getAsDouble());
+        assertThat(limit.worst()).isGreaterThan(limit.limit());
+    }
+}
