@@ -27,8 +27,13 @@ public final class Schools {
             new School("water", Stage.WATER, List.of("fishless", "mature_medium", "plants_only"));
     public static final School DEPTH = new School("water_depth", Stage.WATER, List.of("deep", "shallow"));
     public static final School BOTTOM = new School("water_bottom", Stage.WATER, List.of("sand", "gravel", "bare"));
+    public static final School UV = new School(ClimateSchools.UV, Stage.HEAT, List.of("none", "shade"));
+    public static final School HEAT = new School(ClimateSchools.HEAT, Stage.HEAT, List.of("lamp", "mat"));
+    public static final School MISTING =
+            new School(ClimateSchools.MISTING, Stage.AIR, List.of("timer", "hand", "none"));
+    public static final School LID = new School(ClimateSchools.LID, Stage.AIR, List.of("mesh", "part", "glass"));
     private static final List<School> ALL =
-            List.of(DRAINAGE, BARRIER, CHARCOAL, COIR, FILTER, RUNNING_IN, DEPTH, BOTTOM);
+            List.of(DRAINAGE, BARRIER, CHARCOAL, COIR, FILTER, RUNNING_IN, DEPTH, BOTTOM, UV, HEAT, MISTING, LID);
 
     private Schools() {}
 
@@ -54,6 +59,12 @@ public final class Schools {
             if (WaterSchools.hasFloor(design)) {
                 open.add(BOTTOM);
             }
+        }
+        if (ClimateSchools.hasBox(design)) {
+            if (ClimateSchools.hasUvChoice(design, catalogue)) {
+                open.add(UV);
+            }
+            open.addAll(List.of(HEAT, MISTING, LID));
         }
         return open;
     }
@@ -83,6 +94,8 @@ public final class Schools {
             case CurrentRule.CHOICE -> WaterSchools.filter(design, catalogue);
             case "water_depth" -> WaterSchools.depth(design, catalogue);
             case "water_bottom" -> WaterSchools.bottom(design, catalogue);
+            case ClimateSchools.UV, ClimateSchools.HEAT, ClimateSchools.MISTING, ClimateSchools.LID ->
+                ClimateSchools.of(design, school.id(), catalogue);
             // nothing in the box tells how the water was run in: the usual way
             default -> school.options().get(0);
         };
@@ -97,6 +110,8 @@ public final class Schools {
             case CurrentRule.CHOICE -> WaterSchools.withFilter(design, option, catalogue);
             case "water_depth" -> WaterSchools.withDepth(design, option, catalogue);
             case "water_bottom" -> WaterSchools.withBottom(design, option);
+            case ClimateSchools.UV, ClimateSchools.HEAT, ClimateSchools.MISTING, ClimateSchools.LID ->
+                ClimateSchools.apply(design, school.id(), option, catalogue);
             default -> design;
         };
     }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -21,6 +22,8 @@ import tanah.core.explain.Figures;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
+import tanah.core.forecast.Spot;
+import tanah.core.forecast.When;
 import tanah.core.school.School;
 import tanah.core.school.Schools;
 import tanah.core.water.CycleWays;
@@ -31,6 +34,7 @@ import tanah.web.catalogue.Catalogues;
 import tanah.web.enclosure.ConflictException;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
+import tanah.web.evaluate.Evaluations;
 import tanah.web.forms.Numbers;
 import tanah.web.forms.Presentation;
 import tanah.web.shell.NotFoundException;
@@ -66,6 +70,8 @@ class SchoolController {
     private final Catalogues catalogues;
     private final Clock clock;
 
+    private final Evaluations evaluations;
+
     SchoolController(
             EnclosureService enclosures,
             StageSheet sheets,
@@ -73,7 +79,9 @@ class SchoolController {
             FindingWords findings,
             Words words,
             Catalogues catalogues,
-            Clock clock) {
+            Clock clock,
+            Evaluations evaluations) {
+        this.evaluations = evaluations;
         this.enclosures = enclosures;
         this.sheets = sheets;
         this.figures = figures;
@@ -101,7 +109,7 @@ class SchoolController {
         String current = Schools.current(enclosure.design(), school, catalogues.of(enclosure.design()));
         List<Evaluation> computed = school.options().stream()
                 .map(o -> with(enclosure.design(), school, o))
-                .map(d -> Evaluator.evaluate(d, catalogues.of(d)))
+                .map(d -> isClimate(school) ? evaluations.quick(d, id) : Evaluator.evaluate(d, catalogues.of(d)))
                 .toList();
         List<Card> cards = new ArrayList<>();
         for (int i = 0; i < computed.size(); i++) {
@@ -159,6 +167,65 @@ class SchoolController {
         return "redirect:/enclosures/{id}/schools/{choice}";
     }
 
+    private static boolean isClimate(School school) {
+        return school.stage() == Stage.HEAT || school.stage() == Stage.AIR;
+    }
+
+    /** What the climate of each way is: places, UV, humidity and electricity. */
+    private List<Row> climate(Evaluation e, List<Evaluation> all) {
+        List<Row> rows = new ArrayList<>();
+        row(rows, "need.basking", e, all, x -> degrees(x, Spot.BASKING, When.WINTER_DAY));
+        row(rows, "need.warm", e, all, x -> degrees(x, Spot.WARM_AIR, When.WINTER_DAY));
+        row(rows, "need.cool", e, all, x -> degrees(x, Spot.COOL_AIR, When.SUMMER_DAY));
+        row(rows, "need.night", e, all, x -> degrees(x, Spot.WARM_AIR, When.WINTER_NIGHT));
+        row(
+                rows,
+                "need.uvi",
+                e,
+                all,
+                x -> x.forecast()
+                        .filter(f -> f.light().hasUv())
+                        .map(f -> Numbers.upTo(f.light().resting(), 1))
+                        .orElse(""));
+        row(
+                rows,
+                "need.humidity_day",
+                e,
+                all,
+                x -> x.forecast()
+                        .flatMap(f -> f.expected(Spot.HUMIDITY, When.WINTER_DAY))
+                        .map(v -> Numbers.upTo(100 * Math.min(1, v.value()), 0) + "\u2009%")
+                        .orElse(""));
+        row(
+                rows,
+                "climate.day.energy",
+                e,
+                all,
+                x -> x.forecast()
+                        .map(f -> Numbers.upTo(f.energy(false) / 3.6e6, 2) + "\u2009kWh")
+                        .orElse(""));
+        return rows;
+    }
+
+    private static String degrees(Evaluation e, Spot spot, When when) {
+        return e.forecast()
+                .flatMap(f -> f.expected(spot, when))
+                .map(v -> Numbers.temperatureWithUnit(v.value()))
+                .orElse("");
+    }
+
+    private void row(
+            List<Row> rows, String key, Evaluation e, List<Evaluation> all, Function<Evaluation, String> value) {
+        List<String> values = all.stream().map(value).toList();
+        if (values.stream().anyMatch(v -> !v.isEmpty())) {
+            String own = value.apply(e);
+            rows.add(new Row(
+                    words.of(key),
+                    own.isEmpty() ? words.of("path.nothing") : own,
+                    values.stream().distinct().count() > 1));
+        }
+    }
+
     private School school(Design design, String choice) {
         return Schools.find(design, choice, catalogues.of(design))
                 .orElseThrow(() -> new NotFoundException("choice " + choice));
@@ -178,6 +245,9 @@ class SchoolController {
                 .orElse("");
         List<Row> rows = new ArrayList<>();
         boolean ground = school.stage() == Stage.GROUND;
+        if (isClimate(school)) {
+            rows.addAll(climate(e, all));
+        }
         for (String id : ground ? GROUND_ROWS : WATER_ROWS) {
             List<String> values = all.stream().map(x -> value(x, id)).toList();
             if (values.stream().anyMatch(v -> !v.isEmpty())) {

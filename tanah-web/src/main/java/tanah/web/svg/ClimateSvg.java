@@ -1,6 +1,7 @@
 package tanah.web.svg;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import tanah.core.design.Envelope;
@@ -93,7 +94,7 @@ final class ClimateSvg {
         for (Fittings.Nozzle n : climate.fittings().fans()) {
             small(n, "fan", true);
         }
-        climate.fittings().lamps().forEach(l -> lamp(l, view.x(across(l.at())), view.z(l.at().z()), true));
+        layered().forEach(l -> lamp(l, view.x(across(l.at())), view.z(l.at().z()), true));
         svg.close("g");
     }
 
@@ -158,8 +159,17 @@ final class ClimateSvg {
         for (Fittings.Nozzle n : climate.fittings().fans()) {
             small(n, "fan", false);
         }
-        climate.fittings().lamps().forEach(l -> lamp(l, view.x(l.at().x()), view.y(l.at().y(), scene.width()), false));
+        layered().forEach(l -> lamp(l, view.x(l.at().x()), view.y(l.at().y(), scene.width()), false));
         svg.close("g");
+    }
+
+    /** The longest first and the selected last, so that every one can be taken hold of. */
+    private List<Fittings.Lamp> layered() {
+        return climate.fittings().lamps().stream()
+                .sorted(Comparator.comparing((Fittings.Lamp l) -> l.part().equals(text.selected()))
+                        .thenComparing(Comparator.comparingDouble(Fittings.Lamp::length)
+                                .reversed()))
+                .toList();
     }
 
     /** A lamp as its own form: in the section seen from the front, in the plan from above. */

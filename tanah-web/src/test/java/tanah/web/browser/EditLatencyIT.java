@@ -32,6 +32,7 @@ class EditLatencyIT extends BrowserTest {
                 table.append(row(name, "typed and saved", typed(ground)));
             }
             table.append(row(name, "stepped by key and saved", stepped(ground)));
+            table.append(row(name, "light stepped and saved, field drawn", lit()));
         }
         Files.writeString(Path.of(System.getProperty("tanah.latency")), table.toString());
     }
@@ -53,6 +54,17 @@ class EditLatencyIT extends BrowserTest {
             assertThat(ground.handle()).not().hasAttribute("data-value", before);
         }
         return measured();
+    }
+
+    /** The hours of light stepped up and down on the stage of heat: the new steady field is what is shown. */
+    private double[] lit() {
+        StagePage stage = StagePage.open(page, "heat");
+        for (int i = 0; i < EDITS + WARM_UP; i++) {
+            stage.type("photoperiod", i % 2 == 0 ? "11.5" : "12.5");
+        }
+        double[] all = measured();
+        StagePage.open(page, "ground");
+        return all;
     }
 
     /** Durations without the warm-up, sorted; clears them in the page. */
