@@ -46,13 +46,12 @@ class ShotsIT extends BrowserTest {
         shot("07-buy-list");
         page.navigate(millipede + "/log?place=p-litter&kind=rh&days=14");
         shot("08-logbook");
-        page.navigate("/enclosures/import");
-        new ShelfPage(page).page().navigate("/");
-        new ShelfPage(page)
-                .importFile(
-                        "plan.json",
-                        "{\"format\":\"tanah-design\",\"version\":1,\"name\":\"Plan\",\"colour\":\"green\",\"animals\":[{\"id\":\"a\",\"species\":\"nobody\",\"count\":-2}]}");
-        shot("09-file-refused");
+        stage(lizard, "heat");
+        page.locator("body[data-settled='true']").waitFor();
+        shot("19-heat");
+        stage(frog, "air");
+        page.locator("body[data-settled='true']").waitFor();
+        shot("09-air");
         page.setViewportSize(390, 844);
         page.navigate(lizard + "/read?place=p-cool&kind=temp_air");
         page.locator("#value").fill("24.6");

@@ -140,10 +140,7 @@ public class ClimatePages {
         double energy = f.energy(summer) / JOULES;
         double tariff = settings.of(keeper, Locale.getDefault()).tariff();
         String currency = Presentation.current().currency();
-        rows.add(new LayerView.Row(
-                words.of("climate.day.energy"),
-                Numbers.upTo(energy, 2) + THIN + "kWh",
-                "climate.energy." + season(summer)));
+        rows.add(new LayerView.Row(words.of("climate.day.energy"), Numbers.upTo(energy, 2) + THIN + "kWh"));
         rows.add(new LayerView.Row(
                 words.of("climate.day.cost"), (Numbers.fixed(energy * MONTH * tariff, 2) + THIN + currency).strip()));
         f.day(summer).ifPresent(d -> {
@@ -160,9 +157,5 @@ public class ClimatePages {
 
     private LayerView.Row litres(String key, double kilograms) {
         return new LayerView.Row(words.of("climate.day." + key), Numbers.volumeWithUnit(kilograms / 1000));
-    }
-
-    private static String season(boolean summer) {
-        return summer ? "summer" : "winter";
     }
 }
