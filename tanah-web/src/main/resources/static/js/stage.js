@@ -5,6 +5,7 @@ import { Climate } from "./climate.js";
 
 const PARTS = ["saved", "steps", "pit", "conflict", "drawing", "climate", "notes", "ledger"];
 const SNAP = 0.5;
+const QUIET = 300; // ms without an edit before the whole day is asked for
 const words = document.getElementById("words").dataset;
 
 /** A stage in the hand: sends edits as they are made, drags edges and pieces, keeps what is not sent yet. */
@@ -80,6 +81,9 @@ Alpine.data("stage", () => ({
     const mine = new AbortController();
     this.settling = mine;
     document.body.dataset.settled = "false";
+    // whoever edits on would only wait for what the next edit throws away
+    await new Promise((done) => { setTimeout(done, QUIET); });
+    if (mine.signal.aborted) { return; }
     const params = this.params();
     params.set("whole", "true");
     try {

@@ -51,13 +51,4 @@ public record ScalarGrid(double left, double low, double stepX, double stepY, in
     public double[] values() {
         return values.clone();
     }
-
-    /** Least valid value; not a number if there is none. */
-    public double least() {
-        double least = Double.NaN;
-        for (double v : values) {
-            least = Double.isNaN(v) || v >= least ? least : v;
-        }
-        return least;
-    }
 }

@@ -32,10 +32,13 @@ public class Evaluations {
             Caffeine.newBuilder().maximumSize(MOST_KEPT).expireAfterAccess(KEPT).build();
     private final Cache<Long, Forecast> last =
             Caffeine.newBuilder().maximumSize(MOST_KEPT).expireAfterAccess(KEPT).build();
-    private final Map<Long, AtomicBoolean> working = new ConcurrentHashMap<>();
+    private final Map<Long, Work> working = new ConcurrentHashMap<>();
     private final Cache<Design, ReentrantLock> locks =
             Caffeine.newBuilder().weakValues().build();
     private final Semaphore slots = new Semaphore(AT_ONCE, true);
+
+    /** A whole evaluation that is being made, and the flag that gives it up. */
+    private record Work(Design design, AtomicBoolean stop) {}
 
     Evaluations(Catalogues catalogues) {
         this.catalogues = catalogues;
@@ -43,6 +46,10 @@ public class Evaluations {
 
     /** With the steady climate; with more where more is known already. */
     public Evaluation quick(Design design, long enclosure) {
+        Work work = working.get(enclosure);
+        if (work != null && !work.design().equals(design)) {
+            work.stop().set(true);
+        }
         Evaluation known = kept.getIfPresent(design);
         if (known != null) {
             return known;
@@ -61,18 +68,19 @@ public class Evaluations {
     }
 
     /**
-     * With bands and whole days. A later call for the same enclosure stops this one, which then answers with what it has.
+     * With bands and whole days. A later edit of the same enclosure stops this, which then answers with what it has.
      */
     public Evaluation whole(Design design, long enclosure) {
         AtomicBoolean stop = new AtomicBoolean();
-        AtomicBoolean before = working.put(enclosure, stop);
-        if (before != null) {
-            before.set(true);
+        Work work = new Work(design, stop);
+        Work before = working.put(enclosure, work);
+        if (before != null && !before.design().equals(design)) {
+            before.stop().set(true);
         }
         try {
             return whole(design, enclosure, stop);
         } finally {
-            working.remove(enclosure, stop);
+            working.remove(enclosure, work);
         }
     }
 

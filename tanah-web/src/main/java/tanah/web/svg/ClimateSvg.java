@@ -40,10 +40,10 @@ final class ClimateSvg {
     void underSection() {
         FieldSvg fields = new FieldSvg(svg, view::x, view::z);
         climate.fill()
-                .flatMap(f -> f.section().map(g -> (Runnable) () -> fields.fill(g, f.scale())))
+                .flatMap(f -> f.section().map(g -> (Runnable) () -> fields.fill(g.get(), f.scale())))
                 .ifPresent(Runnable::run);
         climate.lines()
-                .flatMap(f -> f.section().map(g -> (Runnable) () -> fields.lines(g, f.scale())))
+                .flatMap(f -> f.section().map(g -> (Runnable) () -> fields.lines(g.get(), f.scale())))
                 .ifPresent(Runnable::run);
         beams();
     }
@@ -122,9 +122,9 @@ final class ClimateSvg {
     void underPlan() {
         FieldSvg fields = new FieldSvg(svg, view::x, y -> view.y(y, scene.width()));
         climate.fill().ifPresent(f -> {
-            f.plan().ifPresent(g -> fields.fill(g, f.scale()));
+            f.plan().ifPresent(g -> fields.fill(g.get(), f.scale()));
         });
-        climate.lines().ifPresent(f -> f.plan().ifPresent(g -> fields.lines(g, f.scale())));
+        climate.lines().ifPresent(f -> f.plan().ifPresent(g -> fields.lines(g.get(), f.scale())));
     }
 
     void overPlan() {

@@ -2,6 +2,7 @@ package tanah.web.svg;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import tanah.core.field.ScalarGrid;
 import tanah.core.forecast.Fittings;
 import tanah.core.geometry.Point;
@@ -28,7 +29,7 @@ public record SheetClimate(
         boolean full) {
 
     /**
-     * A field as it is drawn.
+     * A field as it is drawn; what is not drawn is not computed.
      *
      * @param scale   its bands
      * @param section over the section; empty for a field that only surfaces have
@@ -38,8 +39,8 @@ public record SheetClimate(
      */
     public record Field(
             FieldScale scale,
-            Optional<ScalarGrid> section,
-            Optional<ScalarGrid> plan,
+            Optional<Supplier<ScalarGrid>> section,
+            Optional<Supplier<ScalarGrid>> plan,
             List<double[]> ground,
             List<Patch> patches) {
         public Field {

@@ -3,6 +3,7 @@ package tanah.web.design.climate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.climate.LightMap;
@@ -25,9 +26,9 @@ import tanah.web.svg.SheetClimate;
 @Component
 public class ClimateSheet {
     private static final double LAMP_ROOM = 0.08; // m over the highest lamp
-    private static final int ACROSS = 61;
-    private static final int UP = 41;
-    private static final int DEEP = 37;
+    private static final int ACROSS = 49;
+    private static final int UP = 33;
+    private static final int DEEP = 29;
     private static final double BACK = 0.03; // m over the ground, where a back is
     private static final double FIRST_HEIGHT = 0.05; // m over the ground of a probe that nobody placed
 
@@ -103,11 +104,11 @@ public class ClimateSheet {
         FieldScale scale = FieldScales.of(kind, e);
         double length = side ? v.width() : v.length();
         boolean onGround = kind == FieldKind.SURFACE;
-        Optional<ScalarGrid> section = onGround
+        Optional<Supplier<ScalarGrid>> section = onGround
                 ? Optional.empty()
-                : Optional.of(
+                : Optional.of(() ->
                         ScalarGrid.of(length, v.height(), ACROSS, UP, (a, z) -> m.value(kind, place(a, cut, z, side))));
-        ScalarGrid plan = ScalarGrid.of(
+        Supplier<ScalarGrid> plan = () -> ScalarGrid.of(
                 v.length(), v.width(), ACROSS, DEEP, (x, y) -> m.value(kind, new Vec(x, y, f.groundAt(x, y) + BACK)));
         List<double[]> ground = new ArrayList<>();
         if (onGround) {
