@@ -22,7 +22,7 @@ import tanah.core.vessel.Vessel;
 
 /** Choices of heat, light and air: what the ways amount to and what taking one does to a plan. */
 final class ClimateSchools {
-    static final String UV = "uv_night_active";
+    static final String UV = "uvb_night_active";
     static final String HEAT = "heat_from";
     static final String MISTING = "misting";
     static final String LID = "lid";
@@ -56,17 +56,17 @@ final class ClimateSchools {
     /** The way that a plan amounts to. */
     static String of(Design design, String choice, Catalogue catalogue) {
         return switch (choice) {
-            case UV -> design.devices().stream().anyMatch(d -> isUv(d, catalogue)) ? "shade" : "none";
+            case UV -> design.devices().stream().anyMatch(d -> isUv(d, catalogue)) ? "provide_low" : "none";
             case HEAT ->
                 design.devices().stream().anyMatch(d -> Fittings.isMat(d, catalogue))
                                 && design.devices().stream().noneMatch(d -> isLamp(d, catalogue))
-                        ? "mat"
-                        : "lamp";
+                        ? "side"
+                        : "above";
             case MISTING -> {
                 AirPlan.Mist mist = design.air().flatMap(AirPlan::mist).orElse(AirPlan.Mist.NONE);
                 yield mist.nozzles().isEmpty()
                         ? "none"
-                        : mist.nozzles().stream().allMatch(n -> isHand(n, catalogue)) ? "hand" : "timer";
+                        : mist.nozzles().stream().allMatch(n -> isHand(n, catalogue)) ? "by_hand" : "automatic";
             }
             default -> {
                 double mesh = mesh(design, catalogue);
@@ -118,10 +118,10 @@ final class ClimateSchools {
 
     private static Design uv(Design design, String option, Catalogue catalogue) {
         Design without = design.withDevices(design.devices().stream()
-                .filter(d -> option.equals("shade") || !isUv(d, catalogue))
+                .filter(d -> option.equals("provide_low") || !isUv(d, catalogue))
                 .toList());
         boolean has = without.devices().stream().anyMatch(d -> isUv(d, catalogue));
-        return option.equals("shade") && !has ? with(without, SHADE_TUBE, catalogue) : without;
+        return option.equals("provide_low") && !has ? with(without, SHADE_TUBE, catalogue) : without;
     }
 
     private static Design with(Design design, String item, Catalogue catalogue) {
@@ -130,7 +130,7 @@ final class ClimateSchools {
     }
 
     private static Design heat(Design design, String option, Catalogue catalogue) {
-        boolean mat = option.equals("mat");
+        boolean mat = option.equals("side");
         Design without = design.withDevices(design.devices().stream()
                 .filter(d -> mat ? !isLamp(d, catalogue) : !Fittings.isMat(d, catalogue))
                 .toList());
@@ -157,7 +157,7 @@ final class ClimateSchools {
             return design.withAir(design.air().map(a -> a.withMist(Optional.empty())));
         }
         Vessel vessel = Boxes.resolve(design.vessel().orElseThrow(), catalogue);
-        boolean hand = option.equals("hand");
+        boolean hand = option.equals("by_hand");
         String item = hand ? HAND : NOZZLE;
         Optional<MistGear> gear = catalogue.findMistGear(item);
         if (gear.isEmpty()) {

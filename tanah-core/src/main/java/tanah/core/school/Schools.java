@@ -27,10 +27,10 @@ public final class Schools {
             new School("water", Stage.WATER, List.of("fishless", "mature_medium", "plants_only"));
     public static final School DEPTH = new School("water_depth", Stage.WATER, List.of("deep", "shallow"));
     public static final School BOTTOM = new School("water_bottom", Stage.WATER, List.of("sand", "gravel", "bare"));
-    public static final School UV = new School(ClimateSchools.UV, Stage.HEAT, List.of("none", "shade"));
-    public static final School HEAT = new School(ClimateSchools.HEAT, Stage.HEAT, List.of("lamp", "mat"));
+    public static final School UV = new School(ClimateSchools.UV, Stage.HEAT, List.of("none", "provide_low"));
+    public static final School HEAT = new School(ClimateSchools.HEAT, Stage.HEAT, List.of("above", "side"));
     public static final School MISTING =
-            new School(ClimateSchools.MISTING, Stage.AIR, List.of("timer", "hand", "none"));
+            new School(ClimateSchools.MISTING, Stage.AIR, List.of("automatic", "by_hand", "none"));
     public static final School LID = new School(ClimateSchools.LID, Stage.AIR, List.of("mesh", "part", "glass"));
     private static final List<School> ALL =
             List.of(DRAINAGE, BARRIER, CHARCOAL, COIR, FILTER, RUNNING_IN, DEPTH, BOTTOM, UV, HEAT, MISTING, LID);

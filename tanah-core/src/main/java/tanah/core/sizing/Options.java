@@ -49,14 +49,14 @@ record Options(
         boolean warms = s.night().min() > coldest - WARMER
                 || s.warmAir().min() > design.room().orElseThrow().winter().tempDay() - WARMER;
         List<String> heat = new ArrayList<>();
-        if (!basks || from.equals("mat")) {
+        if (!basks || from.equals("side")) {
             heat.add("");
         }
-        if (basks || warms && !from.equals("mat")) {
+        if (basks || warms && !from.equals("side")) {
             lamps(catalogue, basks).forEach(l -> heat.add(l.id()));
         }
         List<String> mats = new ArrayList<>(List.of(""));
-        if (warms && !from.equals("lamp")) {
+        if (warms && !from.equals("above")) {
             catalogue.allGear().stream()
                     .filter(g -> g.category().equals("heat_mat"))
                     .filter(g -> g.heat().length().orElse(1) < vessel.length())

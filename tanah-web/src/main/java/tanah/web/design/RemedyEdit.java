@@ -28,7 +28,7 @@ class RemedyEdit {
 
     /** The part names the finding, the value which of its remedies, the other the part that is selected. */
     EditOutcome apply(Design design, EditForm form, FieldErrors errors) {
-        for (Finding finding : evaluations.whole(design, 0).findings()) {
+        for (Finding finding : evaluations.whole(design).findings()) {
             if (Notes.key(finding).equals(form.partId())) {
                 for (int i = 0; i < finding.remedies().size(); i++) {
                     if (String.valueOf(i).equals(form.valueText())) {

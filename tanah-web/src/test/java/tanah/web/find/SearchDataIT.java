@@ -1,0 +1,80 @@
+package tanah.web.find;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import tanah.core.design.Design;
+import tanah.web.account.KeeperService;
+import tanah.web.enclosure.EnclosureService;
+import tanah.web.shell.NotFoundException;
+
+/** Searches as they are stored, on a real PostgreSQL. */
+@SpringBootTest
+class SearchDataIT {
+    private final SearchMapper searches;
+    private final SearchService service;
+    private final EnclosureService enclosures;
+    private final KeeperService keepers;
+    private long keeper;
+    private long stranger;
+    private long enclosure;
+
+    @Autowired
+    SearchDataIT(SearchMapper searches, SearchService service, EnclosureService enclosures, KeeperService keepers) {
+        this.searches = searches;
+        this.service = service;
+        this.enclosures = enclosures;
+        this.keepers = keepers;
+    }
+
+    @BeforeEach
+    void register() {
+        keeper = keepers.register("k" + UUID.randomUUID(), "a long enough word").orElseThrow();
+        stranger =
+                keepers.register("s" + UUID.randomUUID(), "a long enough word").orElseThrow();
+        enclosure = enclosures.create(keeper, Design.named("box"), "planning", "begun");
+    }
+
+    @Test
+    void aStrangerNeitherSeesNorStartsNorStopsASearch() {
+        Optional<Long> own = searches.insert(keeper, enclosure, 1);
+        assertThat(own).isPresent();
+        assertThat(searches.insert(stranger, enclosure, 1)).isEmpty();
+        assertThat(searches.newest(stranger, enclosure)).isEmpty();
+        assertThat(searches.stop(stranger, enclosure)).isZero();
+        assertThatThrownBy(() -> service.start(stranger, enclosure)).isInstanceOf(NotFoundException.class);
+        assertThat(searches.newest(keeper, enclosure).orElseThrow().isOn()).isTrue();
+        assertThat(searches.stop(keeper, enclosure)).isEqualTo(1);
+    }
+
+    @Test
+    void oneRunsAtATimeAndWhatWasStoppedStaysStopped() {
+        long id = searches.insert(keeper, enclosure, 1).orElseThrow();
+        assertThat(searches.insert(keeper, enclosure, 1)).isEmpty();
+        assertThat(searches.begin(id)).isEqualTo(1);
+        assertThat(searches.progress(id, 40)).isEqualTo(1);
+        assertThat(searches.newest(keeper, enclosure).orElseThrow().progress()).isEqualTo(40);
+        assertThat(searches.stop(keeper, enclosure)).isEqualTo(1);
+        assertThat(searches.progress(id, 50)).isZero();
+        assertThat(searches.end(id, "done", "{}")).isZero();
+        assertThat(searches.newest(keeper, enclosure).orElseThrow().state()).isEqualTo("stopped");
+    }
+
+    @Test
+    void whatARestartBrokeOffIsSaidAndCanBeBegunAgain() {
+        long id = searches.insert(keeper, enclosure, 1).orElseThrow();
+        searches.begin(id);
+        assertThat(searches.lost()).isPositive();
+        assertThat(searches.newest(keeper, enclosure).orElseThrow().state()).isEqualTo("failed");
+        assertThat(searches.insert(keeper, enclosure, 1)).isPresent();
+        searches.forget(enclosure);
+        assertThat(searches.newest(keeper, enclosure).orElseThrow().isOn()).isTrue();
+        searches.stop(keeper, enclosure);
+    }
+}
