@@ -43,12 +43,18 @@ final class Grid {
     final int waters;
 
     Grid(ClimateCase enclosure) {
+        this(enclosure, false);
+    }
+
+    /** @param finer twice the zones along and across and half as many again upwards */
+    Grid(ClimateCase enclosure, boolean finer) {
         this.enclosure = enclosure;
         Shell s = enclosure.shell();
-        nax = zonesAcross(s.length(), 8, 2);
-        nay = zonesAcross(s.width(), 3, 1);
-        ntx = tilesAcross(s.length(), 8, 2);
-        nty = tilesAcross(s.width(), 3, 1);
+        int by = finer ? 2 : 1;
+        nax = by * zonesAcross(s.length(), 8, 2);
+        nay = by * zonesAcross(s.width(), 3, 1);
+        ntx = multiple(tilesAcross(s.length(), 8, 2), nax);
+        nty = multiple(tilesAcross(s.width(), 3, 1), nay);
         int mx = ntx / nax;
         int my = nty / nay;
         tiles = ntx * nty;
@@ -85,13 +91,19 @@ final class Grid {
             }
         }
         air = s.height() - ground;
-        naz = clamp((int) Math.rint(air / 0.10), 3, 6);
+        int up = clamp((int) Math.rint(air / 0.10), 3, 6);
+        naz = finer ? up + up / 2 : up;
         zoneZ = air / naz;
         zones = nax * nay * naz;
         tileZone = new int[tiles];
         for (int t = 0; t < tiles; t++) {
             tileZone[t] = zone(t / nty / mx, t % nty / my, 0);
         }
+    }
+
+    /** The least multiple of a number that is not less than another. */
+    private static int multiple(int least, int of) {
+        return (least + of - 1) / of * of;
     }
 
     private static int clamp(int v, int low, int high) {
