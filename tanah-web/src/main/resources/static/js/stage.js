@@ -90,7 +90,9 @@ Alpine.data("stage", () => ({
       const { page } = await ask(`${this.path}?${params}`, { signal: mine.signal });
       if (mine.signal.aborted || this.running || this.waiting.length || this.drag) { return; }
       if (page.body.dataset.revision !== this.revision() && this.revision()) { return; }
-      place(page, ["climate", "drawing", "notes", "ledger"]);
+      // what is the same stays: a hand may just be reaching for it
+      const changed = (id) => page.getElementById(id)?.outerHTML !== document.getElementById(id)?.outerHTML;
+      place(page, ["climate", "drawing", "notes", "ledger"].filter(changed));
       this.bands(page);
       document.body.dataset.settled = "true";
     } catch (error) {

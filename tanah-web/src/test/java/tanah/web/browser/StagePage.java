@@ -104,7 +104,12 @@ record StagePage(Page page) {
         // an answer on its way may just replace the drawing
         page.waitForCondition(() -> thing.boundingBox() != null);
         thing.hover();
-        BoundingBox box = thing.boundingBox();
+        BoundingBox[] seen = {null};
+        page.waitForCondition(() -> {
+            seen[0] = thing.boundingBox();
+            return seen[0] != null;
+        });
+        BoundingBox box = seen[0];
         double x = box.x + box.width / 2;
         double y = box.y + box.height / 2;
         page.mouse().move(x, y);
