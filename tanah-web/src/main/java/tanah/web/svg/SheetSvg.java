@@ -101,7 +101,10 @@ public final class SheetSvg {
                 scene.height() * view.scale(),
                 "class",
                 "air");
-        climate.ifPresentOrElse(c -> new ClimateSvg(svg, view, scene, text, c).underSection(), this::grid);
+        climate.ifPresent(c -> new ClimateSvg(svg, view, scene, text, c).underSection());
+        if (climate.flatMap(SheetClimate::fill).isEmpty()) {
+            grid();
+        }
         new DeviceSvg(svg, view, scene, text).flows();
         areas(scene.water(), "beyond");
         areas(scene.section(), "layer");
