@@ -19,6 +19,32 @@ export async function ask(url, options = {}) {
 
 export class SignedOut extends Error {}
 
+// what is the same stays in the document: it need not be styled and laid out again
+function sync(old, fresh) {
+  if (old.isEqualNode(fresh)) {
+    old.querySelectorAll?.("input, select, textarea").forEach(unTyped);
+    if (old.matches?.("input, select, textarea")) { unTyped(old); }
+    return;
+  }
+  const alike = old.nodeName === fresh.nodeName && old.id === fresh.id && old.childNodes.length > 0 && old.childNodes.length === fresh.childNodes.length && !old.matches("select, textarea");
+  if (!alike) {
+    old.replaceWith(document.adoptNode(fresh));
+    return;
+  }
+  [...old.attributes].filter((a) => !fresh.hasAttribute(a.name)).forEach((a) => old.removeAttribute(a.name));
+  [...fresh.attributes].filter((a) => old.getAttribute(a.name) !== a.value).forEach((a) => old.setAttribute(a.name, a.value));
+  const parts = [...fresh.childNodes];
+  [...old.childNodes].forEach((child, i) => sync(child, parts[i]));
+}
+
+// a field says again what the page came with
+function unTyped(field) {
+  if (field.matches("select")) {
+    const stands = [...field.options].findIndex((o) => o.defaultSelected);
+    field.selectedIndex = Math.max(0, stands);
+  } else if (field.type === "checkbox" || field.type === "radio") { field.checked = field.defaultChecked; } else if (field.value !== field.defaultValue) { field.value = field.defaultValue; }
+}
+
 /** Puts parts in place; where the focus is stays, and what is being typed, unless it is just what was sent. */
 export function place(page, ids, sent) {
   const focused = document.activeElement;
@@ -31,7 +57,7 @@ export function place(page, ids, sent) {
     const fresh = page.getElementById(id);
     const old = document.getElementById(id);
     if (fresh && old) {
-      old.replaceWith(document.adoptNode(fresh));
+      sync(old, fresh);
     }
   }
   unfolded.forEach((name) => { document.querySelectorAll(`details[data-open="${name}"]`).forEach((d) => { d.open = true; }); });

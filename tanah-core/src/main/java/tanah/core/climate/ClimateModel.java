@@ -72,6 +72,17 @@ public final class ClimateModel {
         return net.grid.tileZ[net.grid.tileAt(x, y)];
     }
 
+    /** Zones of the air. */
+    public int zones() {
+        return net.grid.zones;
+    }
+
+    /** What draining water does. */
+    public Filling filling() {
+        return Filling.of(net.grid);
+    }
+
+    /** The plan that this computes. */
     public ClimateCase enclosure() {
         return net.grid.enclosure;
     }

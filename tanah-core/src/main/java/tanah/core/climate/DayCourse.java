@@ -1,6 +1,7 @@
 package tanah.core.climate;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
 
 /**
@@ -24,6 +25,8 @@ public record DayCourse(
         double thickest,
         double periodicity,
         double worstGap) {
+    private static final double DRY_AGAIN = 0.05;
+
     public DayCourse {
         samples = List.copyOf(samples);
     }
@@ -34,16 +37,37 @@ public record DayCourse(
      * @param hour   of the day, at the middle of the step
      * @param lit    whether the lamps' day holds
      * @param room   of the room (°C)
+     * @param damp   humidity of the room as a share of saturation
      * @param places what can be read there
      * @param duties of the devices
      */
-    public record Sample(double hour, boolean lit, double room, Places places, List<Double> duties) {}
+    public record Sample(double hour, boolean lit, double room, double damp, Places places, List<Double> duties) {}
 
     /** The moment that is nearest to an hour of the day. */
     public Sample at(double hour) {
         double in = ((hour % 24) + 24) % 24;
         int index = (int) Math.min(samples.size() - 1, Math.floor(in / 24 * samples.size()));
         return samples.get(index);
+    }
+
+    /**
+     * Hours after an hour of the day until the air is as dry again as before it, within 5 points.
+     *
+     * @return empty where that takes until the next such moment of the day
+     */
+    public OptionalDouble dryAgain(double hour, ToDoubleFunction<Places> humidity) {
+        int n = samples.size();
+        int at = (int) Math.floor(((hour % 24) + 24) % 24 / 24 * n);
+        double before = humidity.applyAsDouble(samples.get((at + n - 1) % n).places());
+        boolean risen = false;
+        for (int i = 0; i < n; i++) {
+            boolean wetter = humidity.applyAsDouble(samples.get((at + i) % n).places()) > before + DRY_AGAIN;
+            if (risen && !wetter) {
+                return OptionalDouble.of(i * 24.0 / n);
+            }
+            risen |= wetter;
+        }
+        return risen ? OptionalDouble.empty() : OptionalDouble.of(0);
     }
 
     /** Mean over the lit or the unlit part of the day. */

@@ -21,7 +21,8 @@ public final class DayRun {
     private final ClimateModel model;
     private final Network net;
     private final ClimateCase c;
-    private final ClimateCase.Season season;
+    private final Weather weather;
+    private final Relay relay;
     private final WaterDay water;
     private Debt debt;
     private State state;
@@ -34,11 +35,16 @@ public final class DayRun {
     private boolean given;
 
     private DayRun(ClimateModel model, ClimateCase.Season season) {
+        this(model, season, new Stores(model.net));
+    }
+
+    private DayRun(ClimateModel model, ClimateCase.Season season, Stores stores) {
         this.model = model;
         this.net = model.net;
         this.c = model.enclosure();
-        this.season = season;
-        this.water = new WaterDay(net);
+        this.weather = new Weather(c, season);
+        this.relay = new Relay(net);
+        this.water = new WaterDay(net, stores);
         this.debt = new Debt(net);
         Steady start = start();
         this.state = start.state().copy(net);
@@ -55,18 +61,24 @@ public final class DayRun {
 
     /** The same, given up as soon as {@code stop} says so; empty then. */
     public static Optional<DayCourse> of(ClimateModel model, ClimateCase.Season season, BooleanSupplier stop) {
+        return of(model, season, STEP, stop);
+    }
+
+    /** @param step length of a step (s), a whole part of a day */
+    public static Optional<DayCourse> of(
+            ClimateModel model, ClimateCase.Season season, double step, BooleanSupplier stop) {
         DayRun run = new DayRun(model, season);
         run.stop = stop;
         DayCourse course = run.day(SPIN_UP, false);
         if (!run.given) {
-            course = run.day(STEP, true);
+            course = run.day(step, true);
         }
         for (int day = 1; day < MOST_SPIN_UP && course.periodicity() > PERIODIC && !run.given; day++) {
             // heavy ground takes its days; they are run coarsely until they repeat
             boolean last = day == MOST_SPIN_UP - 1;
             DayCourse coarse = run.day(SPIN_UP, false);
             if (coarse.periodicity() <= PERIODIC || last) {
-                course = run.day(STEP, true);
+                course = run.day(step, true);
             }
         }
         return run.given ? Optional.empty() : Optional.of(course);
@@ -87,11 +99,56 @@ public final class DayRun {
         int steps = (int) Math.round(hours * 3600 / STEP);
         for (int i = 0; i < steps; i++) {
             double hour = (i + 0.5) * STEP / 3600;
-            Room room = run.room(hour);
+            Room room = run.weather.room(hour, run.drill);
             run.step(i * STEP / 3600, hour, room, STEP);
             samples.add(run.sample(hour, room));
         }
         return new DrillCourse(samples, run.water.close(run.state), run.energy, run.worstGap);
+    }
+
+    /**
+     * The day with heaters that switch on and off by a relay, in short steps. The common run lets them dim instead, which
+     * holds the probe up to half a band off the set point.
+     *
+     * @param step s, 1 to 60
+     * @return empty where it was given up
+     */
+    public static Optional<Switched> switched(
+            ClimateModel model, ClimateCase.Season season, double step, BooleanSupplier stop) {
+        DayRun run = new DayRun(model, season);
+        run.stop = stop;
+        run.day(SPIN_UP, false);
+        if (run.given) {
+            return Optional.empty();
+        }
+        run.relay.start(run.duty);
+        run.day(step, false);
+        run.relay.measure();
+        DayCourse course = run.day(step, false);
+        return run.given ? Optional.empty() : Optional.of(run.relay.told(course.energy()));
+    }
+
+    /**
+     * How a planting that was watered well settles: coarse days in a row, all of the same season.
+     *
+     * @param most days
+     * @return mean humidity of each day as a share of saturation; empty where it was given up
+     */
+    public static Optional<Settling> settling(
+            ClimateModel model, ClimateCase.Season season, int most, BooleanSupplier stop) {
+        DayRun run = new DayRun(model, season, Stores.watered(model.net));
+        run.stop = stop;
+        List<Double> means = new ArrayList<>();
+        double drained = 0;
+        for (int day = 0; day < most && !run.given; day++) {
+            DayCourse course = run.day(SPIN_UP, true);
+            means.add(course.samples().stream()
+                    .mapToDouble(x -> x.places().meanHumidity())
+                    .average()
+                    .orElse(0));
+            drained += course.water().drained();
+        }
+        return run.given ? Optional.empty() : Optional.of(new Settling(means, drained));
     }
 
     private DayCourse.Sample sample(double hour, Room room) {
@@ -99,43 +156,8 @@ public final class DayRun {
         for (double d : duty) {
             duties.add(d);
         }
-        return new DayCourse.Sample(hour, c.isLit(hour), room.celsius(), new Places(model, state), duties);
-    }
-
-    /** Share of the room's day at an hour: two hours up and two hours down. */
-    static double roomDay(double hour, double begins, double ends) {
-        return ramp(hour - begins) - ramp(hour - ends);
-    }
-
-    private static double ramp(double x) {
-        return Math.max(0, Math.min(1, (x + 1) / 2));
-    }
-
-    private Room room(double hour) {
-        double f = roomDay(hour % 24, season.begins(), season.ends());
-        ClimateCase.Outside n = season.night();
-        ClimateCase.Outside d = season.day();
-        Room usual = Room.of(
-                new ClimateCase.Outside(
-                        n.celsius() + f * (d.celsius() - n.celsius()),
-                        n.humidity() + f * (d.humidity() - n.humidity())),
-                c.pressure());
-        if (!drill.holds(hour)) {
-            return usual;
-        }
-        // its vapour stays, as far as colder air can hold it
-        double celsius =
-                drill.room().orElse(usual.celsius() + drill.warmer()[1] + f * (drill.warmer()[0] - drill.warmer()[1]));
-        return new Room(celsius, Math.min(usual.humidity(), MoistAir.saturated(celsius, c.pressure())));
-    }
-
-    private double[] available(double hour) {
-        double[] available = new double[c.fixtures().size()];
-        for (int i = 0; i < available.length; i++) {
-            boolean off = drill.holds(hour) && drill.off().contains(i);
-            available[i] = off ? 0 : c.fixtures().get(i).available(hour, c.lightsOn(), c.photoperiod());
-        }
-        return available;
+        double damp = MoistAir.relative(room.humidity(), room.celsius(), c.pressure());
+        return new DayCourse.Sample(hour, c.isLit(hour), room.celsius(), damp, new Places(model, state), duties);
     }
 
     /** The steady state of the day's means. */
@@ -145,10 +167,10 @@ public final class DayRun {
         double[] mean = new double[c.fixtures().size()];
         for (int i = 0; i < MEANS; i++) {
             double hour = (i + 0.5) * 24 / MEANS;
-            Room r = room(hour);
+            Room r = weather.room(hour, drill);
             celsius += r.celsius() / MEANS;
             humidity += r.humidity() / MEANS;
-            double[] now = available(hour);
+            double[] now = weather.available(hour, drill);
             for (int j = 0; j < mean.length; j++) {
                 mean[j] += now[j] / MEANS;
             }
@@ -167,7 +189,7 @@ public final class DayRun {
         for (int i = 0; i < steps && !given; i++) {
             given = stop.getAsBoolean();
             double hour = (i + 0.5) * step / 3600;
-            Room room = room(hour);
+            Room room = weather.room(hour, drill);
             step(i * step / 3600, hour, room, step);
             if (kept) {
                 samples.add(sample(hour, room));
@@ -197,8 +219,8 @@ public final class DayRun {
         }
         double[] flash = water.spray(spray, spray > 0 ? air / spray : 0, step);
         boolean lit = c.isLit(hour);
-        stuck = failing ? drill.stuck() : Set.of();
-        double[] available = available(hour);
+        double[] available = weather.available(hour, drill);
+        stuck = failing ? drill.stuck() : relay.switched(state, available, lit, step);
         double[] expected = new double[duty.length];
         for (int i = 0; i < duty.length; i++) {
             boolean ruled = c.fixtures().get(i).thermostat().isPresent() && !stuck.contains(i);

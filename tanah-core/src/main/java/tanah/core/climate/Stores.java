@@ -8,6 +8,7 @@ final class Stores {
     static final double LEAF_FILM = 0.10; // kg/m², from memory, 0.05 to 0.20
     private static final double LEAST_DEEP = 0.005; // m
     private static final double WATER = 1000; // kg/m³
+    private static final double WATERED = 1.2; // of field capacity, common practice
 
     final double[] skin;
     final double[] skinRoom;
@@ -48,6 +49,18 @@ final class Stores {
         for (int n = 0; n < g.zones; n++) {
             leafRoom[n] = LEAF_FILM * (net.leaves[n] + net.wettable[n]);
         }
+    }
+
+    /** As after planting: every soil a fifth wetter than it can hold for long. */
+    static Stores watered(Network net) {
+        Stores s = new Stores(net);
+        for (int t = 0; t < s.skin.length; t++) {
+            s.skin[t] = WATERED * s.skinRoom[t];
+        }
+        for (int r = 0; r < s.deep.length; r++) {
+            s.deep[r] = WATERED * s.deepRoom[r];
+        }
+        return s;
     }
 
     /** All of it (kg). */

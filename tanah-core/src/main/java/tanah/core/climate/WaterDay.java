@@ -1,5 +1,7 @@
 package tanah.core.climate;
 
+import java.util.Arrays;
+
 /** Moves water between spray, films, soil and drainage, and keeps its ledger. */
 final class WaterDay {
     private static final double CAPILLARY = 3e-5; // kg/m² s at full difference, from memory, 1e-5 to 1e-4
@@ -24,11 +26,12 @@ final class WaterDay {
     private double condensingHours;
     private double thickest;
     private double before;
+    private double poolsBefore;
 
-    WaterDay(Network net) {
+    WaterDay(Network net, Stores stores) {
         this.net = net;
         this.g = net.grid;
-        this.stores = new Stores(net);
+        this.stores = stores;
     }
 
     /** Begins a ledger at the state of the air. */
@@ -44,6 +47,7 @@ final class WaterDay {
         wetHours = 0;
         condensingHours = 0;
         thickest = 0;
+        poolsBefore = Arrays.stream(stores.body).sum();
         before = stores.sum() + vapour(s);
     }
 
@@ -225,7 +229,8 @@ final class WaterDay {
 
     WaterLedger close(State s) {
         double gap = before + sprayed - carried - stores.sum() - vapour(s);
-        return new WaterLedger(sprayed, carried, soil, water, films, plants, front, drained, gap);
+        double pools = Arrays.stream(stores.body).sum() - poolsBefore;
+        return new WaterLedger(sprayed, carried, soil, water, films, plants, front, drained, pools, gap);
     }
 
     /** Hours with a quarter of the front wet or fogged; the same with water condensing; thickest mean film (kg/m²). */

@@ -11,6 +11,7 @@ package tanah.core.climate;
  * @param plants    transpired
  * @param front     condensed on the front pane
  * @param drained   into the reservoir
+ * @param pools     more in open water than before, less where negative
  * @param gap       not accounted for; nothing but round-off
  */
 public record WaterLedger(
@@ -22,4 +23,10 @@ public record WaterLedger(
         double plants,
         double front,
         double drained,
-        double gap) {}
+        double pools,
+        double gap) {
+    /** What drainage and open water gain together (kg). */
+    public double gained() {
+        return drained + pools;
+    }
+}

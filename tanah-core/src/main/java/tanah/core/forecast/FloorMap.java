@@ -27,6 +27,7 @@ import tanah.core.vessel.Vessel;
  * tiles whose middles lie in it. Water that hangs together is one body.
  */
 final class FloorMap {
+    private static final double WATER = 1000; // kg/m³
     private static final double EDGE = 1e-7; // m
     private static final double BARE = 0.005; // m of the bare base
     private static final double LITTER_COVER = 0.8; // of a layer of leaves over the soil, common practice
@@ -116,7 +117,7 @@ final class FloorMap {
                 0,
                 under.absorptance,
                 under.cover,
-                under.soil());
+                under.soil((bounds[1] - bounds[0]) * (bounds[3] - bounds[2]), level));
     }
 
     /** Height of the water in the pores at a place (m); below everything where there is none. */
@@ -157,11 +158,13 @@ final class FloorMap {
             }
         }
 
-        Floor.Soil soil() {
+        /** @param area in m²; {@code level}: height of the water in its pores (m) */
+        Floor.Soil soil(double area, double level) {
             if (depth <= 0) {
                 return dry();
             }
-            return new Floor.Soil(depth, capacity, SKIN, wet, OptionalDouble.empty(), reservoir, voids, 0);
+            double standing = WATER * voids * area * Math.max(0, Math.min(reservoir, level));
+            return new Floor.Soil(depth, capacity, SKIN, wet, OptionalDouble.empty(), reservoir, voids, standing);
         }
     }
 

@@ -14,7 +14,9 @@ import tanah.core.climate.ClimateModel;
 import tanah.core.climate.DayCourse;
 import tanah.core.climate.DayRun;
 import tanah.core.climate.Factors;
+import tanah.core.climate.Fixture;
 import tanah.core.climate.Steady;
+import tanah.core.climate.Switched;
 import tanah.core.climate.Uncertainty;
 
 /**
@@ -24,6 +26,7 @@ import tanah.core.climate.Uncertainty;
 public final class Forecast {
     private static final double LIVE = 0.005; // K, tolerance of steady states
     private static final double BANDS = 0.02; // K, of those that only tell a slope
+    private static final double MINUTE = 60; // s
 
     private final Mapped mapped;
     private final ClimateModel model;
@@ -31,6 +34,7 @@ public final class Forecast {
     private final Light light;
     private final Map<When, Uncertainty> bands;
     private final Map<Boolean, DayCourse> days;
+    private final Map<Boolean, Switched> switched;
     private final double roomBand;
 
     private Forecast(
@@ -40,6 +44,7 @@ public final class Forecast {
             Light light,
             Map<When, Uncertainty> bands,
             Map<Boolean, DayCourse> days,
+            Map<Boolean, Switched> switched,
             double roomBand) {
         this.mapped = mapped;
         this.model = model;
@@ -47,6 +52,7 @@ public final class Forecast {
         this.light = light;
         this.bands = bands;
         this.days = days;
+        this.switched = switched;
         this.roomBand = roomBand;
     }
 
@@ -73,7 +79,7 @@ public final class Forecast {
             }
             steady.put(when, model.steady(outside(mapped, when), when.isDay(), from, tolerance));
         }
-        return new Forecast(mapped, model, steady, Light.of(model, mapped), Map.of(), Map.of(), roomBand);
+        return new Forecast(mapped, model, steady, Light.of(model, mapped), Map.of(), Map.of(), Map.of(), roomBand);
     }
 
     /** UV and plant light alone; they need no heat. */
@@ -111,7 +117,7 @@ public final class Forecast {
                                 BANDS));
             }
         }
-        return new Forecast(mapped, model, steady, light.withBands(moved), found, days, roomBand);
+        return new Forecast(mapped, model, steady, light.withBands(moved), found, days, switched, roomBand);
     }
 
     /** The same with the whole day in winter and in summer; itself where the work was given up. */
@@ -124,7 +130,29 @@ public final class Forecast {
             }
             found.put(summer, day.get());
         }
-        return new Forecast(mapped, model, steady, light, bands, found, roomBand);
+        return new Forecast(mapped, model, steady, light, bands, found, switched, roomBand);
+    }
+
+    /** Whether a thermostat switches on and off, so that a relay is worth following. */
+    public boolean hasRelays() {
+        return mapped.enclosure().fixtures().stream()
+                .flatMap(f -> f.thermostat().stream())
+                .anyMatch(t -> t.control() == Fixture.Control.ON_OFF);
+    }
+
+    /** The same with relays followed by the minute; itself without any or where the work was given up. */
+    public Forecast withRelays(BooleanSupplier stop) {
+        Map<Boolean, Switched> found = new HashMap<>();
+        for (boolean summer : new boolean[] {false, true}) {
+            Optional<Switched> relays = hasRelays()
+                    ? DayRun.switched(model, summer ? mapped.summer() : mapped.winter(), MINUTE, stop)
+                    : Optional.empty();
+            if (relays.isEmpty()) {
+                return this;
+            }
+            found.put(summer, relays.get());
+        }
+        return new Forecast(mapped, model, steady, light, bands, days, found, roomBand);
     }
 
     public Mapped mapped() {
@@ -173,17 +201,14 @@ public final class Forecast {
 
     /** Half of the band of a place in a case, with what the room itself may be off. */
     public double half(Spot spot, When when) {
-        Uncertainty u = bands.get(when);
-        double half = u == null
-                ? spot.usual()
-                : u.half(v -> spot.at(v.steady().places()).orElse(0), spot.own());
-        return spot.kind() == Spot.Kind.TEMPERATURE ? half + roomBand : half;
+        return half(v -> spot.at(v.steady().places()).orElse(0), spot, when);
     }
 
-    /** Half of the band of any number of a case; empty until bands are computed. */
-    public OptionalDouble half(ToDoubleFunction<Uncertainty.Variant> number, double own, When when) {
+    /** Half of the band of any number of a case that is of the kind of a place, with what the room may be off. */
+    public double half(ToDoubleFunction<Uncertainty.Variant> number, Spot kind, When when) {
         Uncertainty u = bands.get(when);
-        return u == null ? OptionalDouble.empty() : OptionalDouble.of(u.half(number, own));
+        double half = u == null ? kind.usual() : u.half(number, kind.own());
+        return kind.kind() == Spot.Kind.TEMPERATURE ? half + roomBand : half;
     }
 
     /** What the room may be off (K). */
@@ -220,13 +245,40 @@ public final class Forecast {
         return model.groundAt(x, y);
     }
 
-    /** Electricity of a day (J); by the steady duties until the day is known. */
-    public double energy(boolean summer) {
+    /** Electricity; by the steady duties until the day is known, by relays where they were followed. */
+    public Energy energy() {
+        return new Energy(energy(false), energy(true));
+    }
+
+    private double energy(boolean summer) {
+        Switched relays = switched.get(summer);
+        if (relays != null) {
+            return relays.energy();
+        }
         if (day(summer).isPresent()) {
             return day(summer).get().energy();
         }
         double lit = mapped.enclosure().photoperiod() * 3600;
         return at(When.of(summer, true)).balance().power() * lit
                 + at(When.of(summer, false)).balance().power() * (24 * 3600 - lit);
+    }
+
+    /** What relays do; empty where there is none or they were not followed yet. */
+    public Optional<Switched> switched(boolean summer) {
+        return Optional.ofNullable(switched.get(summer));
+    }
+
+    /** By how much water in drainage and pools rises in a day (m); empty until the day is known or without either. */
+    public OptionalDouble rise(boolean summer) {
+        return day(summer).isEmpty()
+                ? OptionalDouble.empty()
+                : model.filling().rise(day(summer).get().water().gained());
+    }
+
+    /** Such days until the water stands at the separator; empty where it does not rise or there is no drainage. */
+    public OptionalDouble daysToSeparator(boolean summer) {
+        return day(summer).isEmpty()
+                ? OptionalDouble.empty()
+                : model.filling().days(day(summer).get().water().gained());
     }
 }

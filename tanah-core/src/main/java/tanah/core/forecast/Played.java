@@ -33,6 +33,7 @@ public record Played(
 
     private static final double LOSSES = Factors.prior(2);
     private static final double VENTING = Factors.prior(3);
+    private static final double WATER = 1000; // kg/m³
     private static final double AFTER = 24; // h that are followed when it is over
 
     public Played {
@@ -95,6 +96,17 @@ public record Played(
                 limits,
                 plain.water().sprayed(),
                 plain.water().drained());
+    }
+
+    /**
+     * Hours of the failure until a drainage is full by what drains into it.
+     *
+     * @param room that the drainage has (m³)
+     * @return empty without drainage or where nothing drains
+     */
+    public OptionalDouble full(double room) {
+        double rate = drained / WATER / failure.hours();
+        return room > 0 && rate > 0 ? OptionalDouble.of(room / rate) : OptionalDouble.empty();
     }
 
     private static DrillCourse run(Mapped mapped, Failure failure, Drill drill, double hours, int side) {

@@ -44,6 +44,11 @@ final class CaseJson {
         }
     }
 
+    /** A case of a test's own, in the same terms; single quotes stand for double ones. */
+    static CaseJson parse(String text) {
+        return new CaseJson(JsonMapper.builder().build().readTree(text.replace('\'', '"')));
+    }
+
     ClimateCase.Season season(String name) {
         JsonNode r = root.path("room").path(name);
         return new ClimateCase.Season(
@@ -252,7 +257,19 @@ final class CaseJson {
                         t.path("setpoint_night_c").asDouble(),
                         t.path("hysteresis_k").asDouble(1),
                         t.path("band_k").asDouble(1),
-                        new Fixture.Probe.Water(0)));
+                        probe(t.path("probe"))));
+    }
+
+    private static Fixture.Probe probe(JsonNode p) {
+        return switch (p.path("kind").asString()) {
+            case "platform" -> new Fixture.Probe.Platform(p.path("index").asInt());
+            case "air" ->
+                new Fixture.Probe.Air(
+                        p.path("x_m").asDouble(),
+                        p.path("y_m").asDouble(),
+                        p.path("z_m").asDouble());
+            default -> new Fixture.Probe.Water(0);
+        };
     }
 
     private static Fixture.Part part(JsonNode d) {
@@ -260,6 +277,22 @@ final class CaseJson {
         if (type.equals("water_heater") || type.equals("pump")) {
             return new Fixture.InWater(
                     d.path("water").asInt(), d.path("f_water").asDouble(1));
+        }
+        if (type.equals("bottom_mat")) {
+            return new Fixture.Mat(
+                    Optional.empty(),
+                    d.path("x0_m").asDouble(),
+                    d.path("x1_m").asDouble(),
+                    d.path("y0_m").asDouble(),
+                    d.path("y1_m").asDouble());
+        }
+        if (type.equals("side_mat")) {
+            return new Fixture.Mat(
+                    Optional.of(Lid.Side.valueOf(d.path("face").asString().toUpperCase(Locale.ROOT))),
+                    d.path("x0_m").asDouble(),
+                    d.path("x1_m").asDouble(),
+                    d.path("z0_m").asDouble(),
+                    d.path("z1_m").asDouble());
         }
         Vec at = new Vec(
                 d.path("x_m").asDouble(),

@@ -1,6 +1,7 @@
 package tanah.web.account;
 
 import java.util.Locale;
+import tanah.core.forecast.Energy;
 import tanah.web.forms.Presentation;
 
 /**
@@ -12,6 +13,7 @@ import tanah.web.forms.Presentation;
  * @param currency     up to 8 letters beside prices; empty: the catalogue's reference currency
  * @param rate         units of that currency for one of the reference currency
  * @param tariff       of a kilowatt-hour in that currency
+ * @param heatingDays  of a year that are like the coldest
  * @param dates        day_first, month_first or year_first
  * @param halfDay      hours with am and pm
  * @param fixedPoint   whether the phone's keypad sets the decimal point by itself
@@ -29,6 +31,7 @@ public record Settings(
         String currency,
         double rate,
         double tariff,
+        double heatingDays,
         String dates,
         boolean halfDay,
         boolean fixedPoint,
@@ -52,6 +55,7 @@ public record Settings(
                 "",
                 1,
                 0.32,
+                Energy.HALF_A_YEAR,
                 "day_first",
                 false,
                 true,

@@ -36,6 +36,7 @@ class SettingsController {
             @Nullable String currency,
             @Nullable String rate,
             @Nullable String tariff,
+            @Nullable String heatingDays,
             @Nullable String dates,
             @Nullable String hours,
             @Nullable String fixedPoint,
@@ -54,6 +55,7 @@ class SettingsController {
                     s.currency(),
                     Numbers.upTo(s.rate(), 6),
                     Numbers.upTo(s.tariff(), 4),
+                    Numbers.upTo(s.heatingDays(), 1),
                     s.dates(),
                     s.halfDay() ? "12" : "24",
                     s.fixedPoint() ? "on" : "",
@@ -115,6 +117,8 @@ class SettingsController {
         }
         OptionalDouble rate = errors.required("rate", text(form.rate()), Kind.NUMBER, 1e-6, 1e6, Unit.COUNT);
         OptionalDouble tariff = errors.required("tariff", text(form.tariff()), Kind.NUMBER, 0, 1e6, Unit.COUNT);
+        OptionalDouble heating =
+                errors.required("heatingDays", text(form.heatingDays()), Kind.NUMBER, 0, 365, Unit.COUNT);
         double winterNight = celsius("winterNight", form.winterNight(), before.winterNight(), errors);
         double winterDay = celsius("winterDay", form.winterDay(), before.winterDay(), errors);
         double summerDay = celsius("summerDay", form.summerDay(), before.summerDay(), errors);
@@ -128,6 +132,7 @@ class SettingsController {
                 currency,
                 rate.orElse(1),
                 tariff.orElse(before.tariff()),
+                heating.orElse(before.heatingDays()),
                 one(form.dates(), List.of("day_first", "month_first", "year_first"), before.dates()),
                 text(form.hours()).equals("12"),
                 !text(form.fixedPoint()).isEmpty(),

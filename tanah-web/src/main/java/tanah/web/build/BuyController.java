@@ -7,7 +7,6 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import tanah.core.evaluate.Evaluation;
-import tanah.core.evaluate.Evaluator;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
 import tanah.web.account.Keeper;
@@ -18,6 +17,7 @@ import tanah.web.design.Notes;
 import tanah.web.design.SheetOptions;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
+import tanah.web.evaluate.Evaluations;
 import tanah.web.forms.Numbers;
 
 /** What to buy and mix, on a page that prints. */
@@ -26,13 +26,21 @@ class BuyController {
 
     private final EnclosureService enclosures;
     private final Catalogues catalogues;
+    private final Evaluations evaluations;
     private final DesignPages pages;
     private final Notes notes;
     private final BuyPages buy;
 
-    BuyController(EnclosureService enclosures, Catalogues catalogues, DesignPages pages, Notes notes, BuyPages buy) {
+    BuyController(
+            EnclosureService enclosures,
+            Catalogues catalogues,
+            Evaluations evaluations,
+            DesignPages pages,
+            Notes notes,
+            BuyPages buy) {
         this.enclosures = enclosures;
         this.catalogues = catalogues;
+        this.evaluations = evaluations;
         this.pages = pages;
         this.notes = notes;
         this.buy = buy;
@@ -41,7 +49,7 @@ class BuyController {
     @GetMapping("/enclosures/{id}/build")
     String build(@PathVariable long id, @AuthenticationPrincipal Keeper keeper, Model model) {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
-        Evaluation e = Evaluator.evaluate(enclosure.design(), catalogues.of(enclosure.design()));
+        Evaluation e = evaluations.quick(enclosure.design(), id);
         SheetOptions options = SheetOptions.sized("section", 680, 380);
         model.addAttribute("view", pages.view(keeper.id(), enclosure, e, Stage.BUILD, options));
         model.addAttribute("lines", e.shopping().map(s -> buy.lines(s, e)).orElse(List.of()));

@@ -19,7 +19,6 @@ import tanah.core.design.Design;
 import tanah.core.design.Ids;
 import tanah.core.design.Resident;
 import tanah.core.evaluate.Evaluation;
-import tanah.core.evaluate.Evaluator;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Severity;
 import tanah.web.account.Keeper;
@@ -29,6 +28,7 @@ import tanah.web.catalogue.SpeciesSearch;
 import tanah.web.enclosure.ConflictException;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
+import tanah.web.evaluate.Evaluations;
 import tanah.web.shell.Words;
 
 /** One plan, several animals: what each would find in it, worst first. Nothing is stored until one is chosen. */
@@ -43,6 +43,7 @@ class CandidateController {
     private final Words words;
     private final OwnEntryService own;
     private final Catalogues catalogues;
+    private final Evaluations evaluations;
 
     CandidateController(
             EnclosureService enclosures,
@@ -50,13 +51,15 @@ class CandidateController {
             FindingWords findings,
             Words words,
             OwnEntryService own,
-            Catalogues catalogues) {
+            Catalogues catalogues,
+            Evaluations evaluations) {
         this.enclosures = enclosures;
         this.search = search;
         this.findings = findings;
         this.words = words;
         this.own = own;
         this.catalogues = catalogues;
+        this.evaluations = evaluations;
     }
 
     /** What this animal would find. */
@@ -108,7 +111,7 @@ class CandidateController {
             return null;
         }
         boolean lives = design.animals().stream().anyMatch(a -> a.species().equals(speciesId));
-        Evaluation e = Evaluator.evaluate(with(design, speciesId), catalogues.of(design));
+        Evaluation e = evaluations.whole(with(design, speciesId));
         List<Line> lines = new ArrayList<>();
         for (Finding f : e.findings()) {
             if (f.severity() != Severity.GOOD) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 import org.springframework.stereotype.Component;
 import tanah.core.animal.Inhabitant;
 import tanah.core.catalogue.Range;
@@ -12,6 +13,7 @@ import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
 import tanah.core.forecast.Expected;
+import tanah.core.forecast.Extent;
 import tanah.core.forecast.Forecast;
 import tanah.core.forecast.Spot;
 import tanah.core.forecast.When;
@@ -23,6 +25,8 @@ import tanah.web.svg.RangeBar;
 @Component
 class ClimateBars {
     private static final String THIN = "\u2009";
+    private static final DoubleUnaryOperator DEGREES = Numbers::temperature;
+    private static final DoubleUnaryOperator PERCENT = share -> 100 * share;
 
     private final Words words;
 
@@ -62,15 +66,8 @@ class ClimateBars {
         if (winter.isEmpty() || summer.isEmpty()) {
             return Optional.empty();
         }
-        double zero = Numbers.temperature(0);
-        return Optional.of(bar(
-                key,
-                new Range(Numbers.temperature(wanted.min()), Numbers.temperature(wanted.max())),
-                Numbers.temperature(winter.get().value()),
-                Numbers.temperature(summer.get().value()),
-                Numbers.temperature(Math.max(winter.get().half(), summer.get().half())) - zero,
-                Numbers.temperatureUnit(),
-                1));
+        return Optional.of(
+                bar(key, wanted, Extent.of(winter.get(), summer.get()), DEGREES, Numbers.temperatureUnit(), 1));
     }
 
     private Optional<LedgerView.Bar> humidity(Forecast f, String key, Range wanted, boolean day) {
@@ -79,39 +76,33 @@ class ClimateBars {
         if (winter.isEmpty() || summer.isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(bar(
-                key,
-                wanted.times(100),
-                Math.min(100, 100 * winter.get().value()),
-                Math.min(100, 100 * summer.get().value()),
-                100 * Math.max(winter.get().half(), summer.get().half()),
-                "%",
-                0));
+        Extent found = Extent.of(winter.get(), summer.get());
+        Extent real = new Extent(Math.min(1, found.low()), Math.min(1, found.high()), found.half());
+        return Optional.of(bar(key, wanted, real, PERCENT, "%", 0));
     }
 
     private LedgerView.Bar uv(Forecast f, Range wanted) {
         Expected e = f.light().restingBand(0);
-        return bar("uvi", wanted, e.value(), e.value(), e.half(), "", 1);
+        return bar("uvi", wanted, Extent.of(e, e), DoubleUnaryOperator.identity(), "", 1);
     }
 
-    private LedgerView.Bar bar(String key, Range wanted, double a, double b, double half, String unit, int digits) {
-        double low = Math.min(a, b);
-        double high = Math.max(a, b);
-        double under = wanted.min() - low;
-        double over = high - wanted.max();
-        Severity severity = under > 1e-9 || over > 1e-9
-                ? Severity.CAUTION
-                : under + half > 0 || over + half > 0 ? Severity.HINT : Severity.GOOD;
-        String verdict = verdict(severity, Math.max(under, over), half, under > over, wanted, digits);
+    private LedgerView.Bar bar(
+            String key, Range wanted, Extent found, DoubleUnaryOperator shows, String unit, int digits) {
+        double low = shows.applyAsDouble(found.low());
+        double high = shows.applyAsDouble(found.high());
+        Severity severity = severity(found.against(wanted));
+        String verdict = verdict(severity, wanted, found, shows, digits);
         String label = words.of("need." + key);
         String shown = high - low < 0.05
                 ? Numbers.fixed(low, digits)
                 : Numbers.fixed(low, digits) + "–" + Numbers.fixed(high, digits);
+        double least = shows.applyAsDouble(wanted.min());
+        double most = shows.applyAsDouble(wanted.max());
         String sentence = words.of(
                 "ledger.climate.said",
                 label,
-                Numbers.upTo(wanted.min(), 1),
-                Numbers.upTo(wanted.max(), 1),
+                Numbers.upTo(least, 1),
+                Numbers.upTo(most, 1),
                 unit,
                 shown,
                 verdict.toLowerCase(Locale.ROOT));
@@ -119,18 +110,36 @@ class ClimateBars {
                 label,
                 (shown + THIN + unit).strip(),
                 severity,
-                RangeBar.spanning(wanted.min(), wanted.max(), new RangeBar.Span(low, high, half), sentence)
+                RangeBar.spanning(
+                                least,
+                                most,
+                                new RangeBar.Span(low, high, step(shows, found.low(), found.half())),
+                                sentence)
                         .draw(),
                 verdict);
     }
 
-    private String verdict(Severity severity, double past, double half, boolean below, Range wanted, int digits) {
+    /** A difference as it is shown. */
+    private static double step(DoubleUnaryOperator shows, double from, double by) {
+        return shows.applyAsDouble(from + by) - shows.applyAsDouble(from);
+    }
+
+    private static Severity severity(Expected.Standing standing) {
+        return switch (standing) {
+            case BELOW, ABOVE -> Severity.CAUTION;
+            case MAY_BE_BELOW, MAY_BE_ABOVE -> Severity.HINT;
+            case WITHIN -> Severity.GOOD;
+        };
+    }
+
+    private String verdict(Severity severity, Range wanted, Extent found, DoubleUnaryOperator shows, int digits) {
+        double past = step(shows, wanted.min(), found.past(wanted));
         if (severity == Severity.CAUTION) {
+            boolean below = found.against(wanted) == Expected.Standing.BELOW;
             return words.of("ledger.climate.off", (below ? "−" : "+") + Numbers.fixed(past, Math.max(1, digits)));
         }
         if (severity == Severity.HINT) {
-            double reach = below ? wanted.min() - past - half : wanted.max() + past + half;
-            return words.of("ledger.climate.may", Numbers.fixed(reach, digits));
+            return words.of("ledger.climate.may", Numbers.fixed(shows.applyAsDouble(found.reach(wanted)), digits));
         }
         return words.of("ledger.by", Numbers.fixed(-past, 1));
     }

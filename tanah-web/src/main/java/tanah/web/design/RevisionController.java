@@ -18,7 +18,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import tanah.core.design.Design;
 import tanah.core.evaluate.Evaluation;
-import tanah.core.evaluate.Evaluator;
 import tanah.core.explain.Figure;
 import tanah.core.explain.Figures;
 import tanah.core.finding.Finding;
@@ -29,6 +28,7 @@ import tanah.web.catalogue.Catalogues;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.enclosure.RevisionRow;
+import tanah.web.evaluate.Evaluations;
 import tanah.web.forms.Presentation;
 import tanah.web.shell.Words;
 import tanah.web.svg.OverlaySvg;
@@ -46,6 +46,7 @@ class RevisionController {
     private final FindingWords findings;
     private final Words words;
     private final Catalogues catalogues;
+    private final Evaluations evaluations;
     private final Clock clock;
 
     RevisionController(
@@ -56,6 +57,7 @@ class RevisionController {
             FindingWords findings,
             Words words,
             Catalogues catalogues,
+            Evaluations evaluations,
             Clock clock) {
         this.enclosures = enclosures;
         this.sheets = sheets;
@@ -64,6 +66,7 @@ class RevisionController {
         this.findings = findings;
         this.words = words;
         this.catalogues = catalogues;
+        this.evaluations = evaluations;
         this.clock = clock;
     }
 
@@ -116,8 +119,8 @@ class RevisionController {
     }
 
     private void compare(Design before, Design after, Model model) {
-        Evaluation old = Evaluator.evaluate(before, catalogues.of(before));
-        Evaluation fresh = Evaluator.evaluate(after, catalogues.of(after));
+        Evaluation old = evaluations.whole(before);
+        Evaluation fresh = evaluations.whole(after);
         model.addAttribute(
                 "differences",
                 DesignDiff.between(before, after).stream()

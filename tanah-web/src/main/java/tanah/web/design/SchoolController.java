@@ -202,7 +202,7 @@ class SchoolController {
                 e,
                 all,
                 x -> x.forecast()
-                        .map(f -> Numbers.upTo(f.energy(false) / 3.6e6, 2) + "\u2009kWh")
+                        .map(f -> Numbers.upTo(f.energy().day(false), 2) + "\u2009kWh")
                         .orElse(""));
         return rows;
     }

@@ -26,6 +26,7 @@ import tanah.core.vessel.Vessel;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.catalogue.SpeciesSearch;
 import tanah.web.enclosure.RevisionRow;
+import tanah.web.evaluate.Evaluations;
 import tanah.web.forms.Numbers;
 import tanah.web.shell.Words;
 import tanah.web.svg.BoxSvg;
@@ -39,6 +40,7 @@ class StartPages {
     private static final double CARD_TALL = 64;
 
     private final Catalogues catalogues;
+    private final Evaluations evaluations;
     private final SpeciesSearch search;
     private final NeedBars needs;
     private final Strata strata;
@@ -50,6 +52,7 @@ class StartPages {
 
     StartPages(
             Catalogues catalogues,
+            Evaluations evaluations,
             SpeciesSearch search,
             NeedBars needs,
             Strata strata,
@@ -59,6 +62,7 @@ class StartPages {
             Words words,
             Clock clock) {
         this.catalogues = catalogues;
+        this.evaluations = evaluations;
         this.search = search;
         this.needs = needs;
         this.strata = strata;
@@ -74,7 +78,7 @@ class StartPages {
      */
     StartView view(
             long id, int revision, String saved, Design design, StartForm form, Stage stage, List<RevisionRow> edits) {
-        Evaluation e = Evaluator.evaluate(design, catalogues.of(design));
+        Evaluation e = evaluations.quick(design);
         String base = id == 0 ? "" : "/enclosures/" + id;
         Optional<Inhabitant> animal = e.animals().stream().findFirst();
         List<VesselChoice.Candidate> candidates = animal.map(a -> VesselChoice.candidates(a, catalogues.of(e.design())))

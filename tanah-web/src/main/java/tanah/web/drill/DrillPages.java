@@ -146,14 +146,10 @@ class DrillPages {
                         Numbers.volumeWithUnit(p.sprayed() / 1000),
                         Numbers.volumeWithUnit(p.drained() / 1000))));
         double room = e.ground().map(g -> g.underBarrier().full()).orElse(0.0);
-        if (room > 0 && p.drained() > 0) {
-            double rate = p.drained() / 1000 / p.failure().hours();
-            double until = room / rate;
-            boolean over = until <= p.failure().hours();
-            facts.add(new DrillView.Fact(
-                    over ? Severity.CAUTION : Severity.GOOD,
-                    words.of("drill.overflow", Numbers.volumeWithUnit(room), Numbers.upTo(until, until < 10 ? 1 : 0))));
-        }
+        p.full(room)
+                .ifPresent(until -> facts.add(new DrillView.Fact(
+                        until <= p.failure().hours() ? Severity.CAUTION : Severity.GOOD,
+                        words.of("drill.overflow", Numbers.volumeWithUnit(room), hours(OptionalDouble.of(until))))));
     }
 
     /** Hours as they can be said: whole where they are many. */

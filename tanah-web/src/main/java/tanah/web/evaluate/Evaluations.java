@@ -23,15 +23,26 @@ import tanah.web.catalogue.Catalogues;
  */
 @Component
 public class Evaluations {
-    private static final int MOST_KEPT = 16;
+    private static final int MOST_STARTS = 16;
+
+    /** Heap that kept evaluations may take, and what one takes for each zone of its air (MB; measured, see docs/performance.md). */
+    private static final int MOST_KEPT = 240;
+
+    private static final double STEADY_ZONE = 0.05;
+    private static final double WHOLE_ZONE = 0.18;
     private static final Duration KEPT = Duration.ofMinutes(30);
     private static final int AT_ONCE = Math.max(1, Runtime.getRuntime().availableProcessors());
 
     private final Catalogues catalogues;
-    private final Cache<Design, Evaluation> kept =
-            Caffeine.newBuilder().maximumSize(MOST_KEPT).expireAfterAccess(KEPT).build();
-    private final Cache<Long, Forecast> last =
-            Caffeine.newBuilder().maximumSize(MOST_KEPT).expireAfterAccess(KEPT).build();
+    private final Cache<Design, Evaluation> kept = Caffeine.newBuilder()
+            .maximumWeight(MOST_KEPT)
+            .weigher((Design d, Evaluation e) -> weight(e))
+            .expireAfterAccess(KEPT)
+            .build();
+    private final Cache<Long, Forecast> last = Caffeine.newBuilder()
+            .maximumSize(MOST_STARTS)
+            .expireAfterAccess(KEPT)
+            .build();
     private final Map<Long, Work> working = new ConcurrentHashMap<>();
     private final Cache<Design, ReentrantLock> locks =
             Caffeine.newBuilder().weakValues().build();
@@ -44,7 +55,20 @@ public class Evaluations {
         this.catalogues = catalogues;
     }
 
-    /** With the steady climate; with more where more is known already. */
+    private static int weight(Evaluation e) {
+        return 1
+                + e.forecast()
+                        .map(f -> (int) (f.model().zones() * (f.hasDays() ? WHOLE_ZONE : STEADY_ZONE)))
+                        .orElse(0);
+    }
+
+    /** With the steady climate; with more where more is known already. For a plan that is looked at, not edited. */
+    public Evaluation quick(Design design) {
+        Evaluation known = kept.getIfPresent(design);
+        return known == null ? steady(design, Optional.empty()) : known;
+    }
+
+    /** With the steady climate; with more where more is known already. A plan other than before stops the work on that. */
     public Evaluation quick(Design design, long enclosure) {
         Work work = working.get(enclosure);
         if (work != null && !work.design().equals(design)) {
@@ -54,14 +78,18 @@ public class Evaluations {
         if (known != null) {
             return known;
         }
+        Evaluation steady = steady(design, Optional.ofNullable(last.getIfPresent(enclosure)));
+        steady.forecast().ifPresent(f -> last.put(enclosure, f));
+        return steady;
+    }
+
+    private Evaluation steady(Design design, Optional<Forecast> near) {
         Catalogue catalogue = catalogues.of(design);
         Evaluation plain = Evaluator.evaluate(design, catalogue);
-        Optional<Forecast> near = Optional.ofNullable(last.getIfPresent(enclosure));
         Optional<Forecast> forecast = Evaluator.forecast(plain, catalogue, near);
         if (forecast.isEmpty()) {
             return plain;
         }
-        last.put(enclosure, forecast.get());
         Evaluation steady = Evaluator.withForecast(plain, forecast.get(), catalogue);
         kept.put(design, steady);
         return steady;
@@ -78,7 +106,7 @@ public class Evaluations {
             before.stop().set(true);
         }
         try {
-            return whole(design, enclosure, stop);
+            return whole(design, Optional.of(enclosure), stop);
         } finally {
             working.remove(enclosure, work);
         }
@@ -86,16 +114,15 @@ public class Evaluations {
 
     /** With bands and whole days, for an answer that nobody else may give up. */
     public Evaluation whole(Design design) {
-        // a key of its own: enclosures have positive ones
-        return whole(design, Long.MIN_VALUE | design.hashCode(), new AtomicBoolean());
+        return whole(design, Optional.empty(), new AtomicBoolean());
     }
 
-    private Evaluation whole(Design design, long enclosure, AtomicBoolean stop) {
+    private Evaluation whole(Design design, Optional<Long> enclosure, AtomicBoolean stop) {
         // two tabs that ask for the same plan wait for one computation
         ReentrantLock lock = locks.get(design, d -> new ReentrantLock());
         lock.lock();
         try {
-            Evaluation steady = quick(design, enclosure);
+            Evaluation steady = enclosure.isPresent() ? quick(design, enclosure.get()) : quick(design);
             if (steady.forecast().isEmpty() || steady.forecast().get().hasDays()) {
                 return steady;
             }
@@ -106,8 +133,9 @@ public class Evaluations {
                 if (!days.hasDays()) {
                     return steady;
                 }
+                Forecast relays = days.withRelays(stop::get);
                 Evaluation whole = Evaluator.withForecast(
-                        Evaluator.evaluate(design, catalogues.of(design)), days, catalogues.of(design));
+                        Evaluator.evaluate(design, catalogues.of(design)), relays, catalogues.of(design));
                 kept.put(design, whole);
                 return whole;
             } finally {

@@ -14,15 +14,14 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import tanah.core.evaluate.Evaluation;
-import tanah.core.evaluate.Evaluator;
 import tanah.core.finding.Stage;
 import tanah.web.account.Keeper;
-import tanah.web.catalogue.Catalogues;
 import tanah.web.design.DesignPages;
 import tanah.web.design.FindingWords;
 import tanah.web.design.SheetOptions;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
+import tanah.web.evaluate.Evaluations;
 import tanah.web.forms.ErrorWords;
 import tanah.web.forms.FieldErrors;
 import tanah.web.shell.Words;
@@ -40,7 +39,7 @@ class LogController {
     private final LogPages pages;
     private final Judge judge;
     private final DesignPages designs;
-    private final Catalogues catalogues;
+    private final Evaluations evaluations;
     private final ErrorWords words;
     private final Kinds kinds;
     private final Words common;
@@ -57,7 +56,7 @@ class LogController {
             LogPages pages,
             Judge judge,
             DesignPages designs,
-            Catalogues catalogues,
+            Evaluations evaluations,
             ErrorWords words,
             Kinds kinds,
             Words common,
@@ -79,7 +78,7 @@ class LogController {
         this.pages = pages;
         this.judge = judge;
         this.designs = designs;
-        this.catalogues = catalogues;
+        this.evaluations = evaluations;
         this.words = words;
     }
 
@@ -238,7 +237,7 @@ class LogController {
     }
 
     private void show(Model model, Keeper keeper, Enclosure enclosure, String place, String kind, int days) {
-        Evaluation e = Evaluator.evaluate(enclosure.design(), catalogues.of(enclosure.design()));
+        Evaluation e = evaluations.quick(enclosure.design(), enclosure.id());
         PhonePages.Chosen chosen = chosen(enclosure, place, kind);
         int span = SPANS.contains(days) ? days : 60;
         model.addAttribute(

@@ -21,7 +21,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import tanah.core.build.BuyLine;
 import tanah.core.evaluate.Evaluation;
-import tanah.core.evaluate.Evaluator;
 import tanah.core.explain.Figures;
 import tanah.core.units.Unit;
 import tanah.web.account.Keeper;
@@ -33,6 +32,7 @@ import tanah.web.design.PageHead;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.enclosure.FileNames;
+import tanah.web.evaluate.Evaluations;
 import tanah.web.forms.Presentation;
 import tanah.web.log.LastReadings;
 import tanah.web.shell.NotFoundException;
@@ -47,6 +47,7 @@ class PaperController {
     private final EnclosureService enclosures;
     private final Papers papers;
     private final Catalogues catalogues;
+    private final Evaluations evaluations;
     private final BuyPages buy;
     private final FigureWords figures;
     private final LastReadings readings;
@@ -57,6 +58,7 @@ class PaperController {
             EnclosureService enclosures,
             Papers papers,
             Catalogues catalogues,
+            Evaluations evaluations,
             BuyPages buy,
             FigureWords figures,
             LastReadings readings,
@@ -65,6 +67,7 @@ class PaperController {
         this.enclosures = enclosures;
         this.papers = papers;
         this.catalogues = catalogues;
+        this.evaluations = evaluations;
         this.buy = buy;
         this.figures = figures;
         this.readings = readings;
@@ -187,7 +190,7 @@ class PaperController {
     }
 
     private Evaluation evaluate(Enclosure enclosure) {
-        return Evaluator.evaluate(enclosure.design(), catalogues.of(enclosure.design()));
+        return evaluations.whole(enclosure.design());
     }
 
     private static ResponseEntity<byte[]> file(Enclosure enclosure, String end, MediaType type, byte[] body) {

@@ -19,6 +19,7 @@ import tanah.web.design.StageView;
  * @param mass    filled and wet
  * @param mayLog  whether this keeper may take readings
  * @param role    of this keeper in words; empty for the owner
+ * @param settled whether the whole day of its climate is in the notes
  */
 public record ShelfCard(
         long id,
@@ -32,7 +33,8 @@ public record ShelfCard(
         List<NoteView> first,
         String mass,
         boolean mayLog,
-        String role) {
+        String role,
+        boolean settled) {
 
     /**
      * @param severity shape

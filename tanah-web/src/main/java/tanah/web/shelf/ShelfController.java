@@ -9,10 +9,11 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import tanah.core.evaluate.Evaluation;
-import tanah.core.evaluate.Evaluator;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
+import tanah.core.forecast.Forecast;
 import tanah.core.scene.Scene;
 import tanah.web.account.Keeper;
 import tanah.web.account.KeeperService;
@@ -24,6 +25,7 @@ import tanah.web.design.StageSheet;
 import tanah.web.design.Strata;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
+import tanah.web.evaluate.Evaluations;
 import tanah.web.forms.Numbers;
 import tanah.web.forms.Presentation;
 import tanah.web.log.LastReadings;
@@ -41,6 +43,7 @@ class ShelfController {
 
     private final EnclosureService enclosures;
     private final Catalogues catalogues;
+    private final Evaluations evaluations;
     private final StageSheet sheets;
     private final Notes notes;
     private final Strata strata;
@@ -52,6 +55,7 @@ class ShelfController {
     ShelfController(
             EnclosureService enclosures,
             Catalogues catalogues,
+            Evaluations evaluations,
             StageSheet sheets,
             Notes notes,
             Strata strata,
@@ -63,6 +67,7 @@ class ShelfController {
         this.words = words;
         this.enclosures = enclosures;
         this.catalogues = catalogues;
+        this.evaluations = evaluations;
         this.sheets = sheets;
         this.notes = notes;
         this.strata = strata;
@@ -76,9 +81,8 @@ class ShelfController {
     @GetMapping("/")
     String shelf(@AuthenticationPrincipal Keeper keeper, Model model) {
         List<Enclosure> all = enclosures.all(keeper.id());
-        List<Evaluation> evaluated = all.stream()
-                .map(e -> Evaluator.evaluate(e.design(), catalogues.of(e.design())))
-                .toList();
+        List<Evaluation> evaluated =
+                all.stream().map(e -> evaluations.quick(e.design())).toList();
         double widest = evaluated.stream()
                 .flatMap(e -> e.vessel().stream())
                 .mapToDouble(v -> v.length())
@@ -116,6 +120,14 @@ class ShelfController {
         return "shelf/shelf";
     }
 
+    /** What the tag of an enclosure says once its whole days are computed. */
+    @GetMapping("/enclosures/{id}/tag")
+    String tag(@PathVariable long id, @AuthenticationPrincipal Keeper keeper, Model model) {
+        Enclosure enclosure = enclosures.get(keeper.id(), id);
+        model.addAttribute("c", card(enclosure, evaluations.whole(enclosure.design()), LEAST_WIDEST));
+        return "shelf/tag";
+    }
+
     private ShelfCard card(Enclosure enclosure, Evaluation e, double widest) {
         Optional<Scene> scene = sheets.scene(e, OptionalDouble.empty());
         String base = "/enclosures/" + enclosure.id();
@@ -137,7 +149,8 @@ class ShelfController {
                         .toList(),
                 e.mass().map(m -> Numbers.massWithUnit(m.total())).orElse(""),
                 enclosure.role().mayLog(),
-                enclosure.role().owns() ? "" : words.of("role", enclosure.role()));
+                enclosure.role().owns() ? "" : words.of("role", enclosure.role()),
+                e.forecast().map(Forecast::hasDays).orElse(true));
     }
 
     private List<ShelfCard.Tally> tally(Evaluation e) {

@@ -4,17 +4,24 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.ToDoubleFunction;
 import org.springframework.stereotype.Component;
-import tanah.core.climate.Uncertainty;
+import tanah.core.climate.DayCourse;
+import tanah.core.climate.Places;
+import tanah.core.climate.Switched;
+import tanah.core.design.AirPlan;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.Stage;
+import tanah.core.forecast.Energy;
 import tanah.core.forecast.Forecast;
 import tanah.core.forecast.Probed;
+import tanah.core.forecast.Spot;
 import tanah.core.light.Vec;
 import tanah.core.units.Unit;
+import tanah.web.account.Settings;
 import tanah.web.account.SettingsService;
+import tanah.web.catalogue.Catalogues;
 import tanah.web.design.LayerView;
+import tanah.web.design.PartNames;
 import tanah.web.design.SheetOptions;
 import tanah.web.forms.Numbers;
 import tanah.web.forms.Presentation;
@@ -25,14 +32,17 @@ import tanah.web.svg.FieldScale;
 @Component
 public class ClimatePages {
     private static final String THIN = "\u2009";
-    private static final double JOULES = 3.6e6; // of a kilowatt-hour
-    private static final double MONTH = 30.4375; // days
+    private static final double LEAST = 1e-6; // kg
 
     private final Words words;
     private final DayCharts charts;
     private final SettingsService settings;
+    private final PartNames names;
+    private final Catalogues catalogues;
 
-    ClimatePages(Words words, DayCharts charts, SettingsService settings) {
+    ClimatePages(Words words, DayCharts charts, SettingsService settings, PartNames names, Catalogues catalogues) {
+        this.names = names;
+        this.catalogues = catalogues;
         this.words = words;
         this.charts = charts;
         this.settings = settings;
@@ -62,7 +72,7 @@ public class ClimatePages {
                         .map(f -> charts.of(e, f, look, stage))
                         .orElse(List.of()),
                 charts.key(e, forecast, stage),
-                forecast.map(f -> day(keeper, f, look.summer())).orElse(List.of()));
+                forecast.map(f -> day(keeper, e, f, look.summer())).orElse(List.of()));
     }
 
     private static String cm(double metres) {
@@ -91,10 +101,9 @@ public class ClimatePages {
         Forecast f = m.forecast();
         Probed p = m.read(at);
         List<LayerView.Row> rows = new ArrayList<>();
-        double air = half(m, v -> v.steady().places().air(at.x(), at.y(), at.z()), Uncertainty.AIR, 1.5) + f.roomBand();
-        double ground =
-                half(m, v -> v.steady().places().surface(at.x(), at.y()), Uncertainty.SURFACE, 2.5) + f.roomBand();
-        double damp = half(m, v -> v.steady().places().humidity(at.x(), at.y(), at.z()), Uncertainty.HUMIDITY, 0.085);
+        double air = f.half(v -> v.steady().places().air(at.x(), at.y(), at.z()), Spot.WARM_AIR, m.when());
+        double ground = f.half(v -> v.steady().places().surface(at.x(), at.y()), Spot.WARM_GROUND, m.when());
+        double damp = f.half(v -> v.steady().places().humidity(at.x(), at.y(), at.z()), Spot.HUMIDITY, m.when());
         rows.add(degrees("air", p.air(), air));
         rows.add(degrees("ground", p.surface(), ground));
         rows.add(row("humidity", between(100 * p.humidity(), 100 * damp, 0, 100, 0) + THIN + "%"));
@@ -109,10 +118,6 @@ public class ClimatePages {
         rows.add(degrees("shaded", p.shaded(), air));
         rows.add(row("beams", Numbers.upTo(p.beams(), 0) + THIN + "W/m²"));
         return rows;
-    }
-
-    private static double half(Moment m, ToDoubleFunction<Uncertainty.Variant> number, double own, double usual) {
-        return m.forecast().half(number, own, m.when()).orElse(usual);
     }
 
     private LayerView.Row row(String key, String value) {
@@ -135,27 +140,68 @@ public class ClimatePages {
                 Numbers.fixed(Math.min(most, value + half), digits));
     }
 
-    private List<LayerView.Row> day(long keeper, Forecast f, boolean summer) {
+    private List<LayerView.Row> day(long keeper, Evaluation e, Forecast f, boolean summer) {
         List<LayerView.Row> rows = new ArrayList<>();
-        double energy = f.energy(summer) / JOULES;
-        double tariff = settings.of(keeper, Locale.getDefault()).tariff();
-        String currency = Presentation.current().currency();
-        rows.add(new LayerView.Row(words.of("climate.day.energy"), Numbers.upTo(energy, 2) + THIN + "kWh"));
-        rows.add(new LayerView.Row(
-                words.of("climate.day.cost"), (Numbers.fixed(energy * MONTH * tariff, 2) + THIN + currency).strip()));
-        f.day(summer).ifPresent(d -> {
-            rows.add(new LayerView.Row(words.of("climate.day.wet"), Numbers.upTo(d.wetHours(), 1) + THIN + "h"));
-            rows.add(new LayerView.Row(words.of("climate.day.fog"), Numbers.upTo(d.fogHours(), 1) + THIN + "h"));
-            if (d.water().sprayed() > 1e-6) {
-                rows.add(litres("mist", d.water().sprayed()));
-                rows.add(litres("carried", d.water().carried()));
-                rows.add(litres("drained", d.water().drained()));
-            }
-        });
+        Energy energy = f.energy();
+        Settings own = settings.of(keeper, Locale.getDefault());
+        rows.add(today("energy", Numbers.upTo(energy.day(summer), 2) + THIN + "kWh"));
+        rows.add(today("cost", money(energy.month(summer) * own.tariff())));
+        double year = energy.year(own.heatingDays());
+        rows.add(today("year", Numbers.upTo(year, 0) + THIN + "kWh, " + money(year * own.tariff())));
+        f.day(summer).ifPresent(d -> water(f, d, summer, rows));
+        e.design().air().flatMap(AirPlan::mist).stream()
+                .flatMap(m -> m.events().stream())
+                .findFirst()
+                .flatMap(v -> f.day(summer).map(d -> d.dryAgain(v.hour(), Places::meanHumidity)))
+                .ifPresent(h -> rows.add(today(
+                        "dry",
+                        h.isPresent()
+                                ? Numbers.upTo(h.getAsDouble(), 1) + THIN + "h"
+                                : words.of("climate.day.dry.never"))));
+        f.switched(summer).ifPresent(w -> w.swings().forEach(s -> rows.add(swing(e, f, s))));
         return rows;
     }
 
+    private void water(Forecast f, DayCourse d, boolean summer, List<LayerView.Row> rows) {
+        rows.add(today("wet", Numbers.upTo(d.wetHours(), 1) + THIN + "h"));
+        rows.add(today("fog", Numbers.upTo(d.fogHours(), 1) + THIN + "h"));
+        if (d.water().sprayed() > LEAST) {
+            rows.add(litres("mist", d.water().sprayed()));
+            rows.add(litres("carried", d.water().carried()));
+            rows.add(litres("drained", d.water().drained()));
+        }
+        f.rise(summer).ifPresent(r -> rows.add(today("rise", millimetres(r))));
+        f.daysToSeparator(summer)
+                .ifPresent(days -> rows.add(today("separator", words.count("climate.days", Math.round(days)))));
+    }
+
+    private static String millimetres(double metres) {
+        return (metres < 0 ? "−" : "") + Numbers.upTo(1000 * Math.abs(metres), 2) + THIN + "mm";
+    }
+
+    /** What the probe of a heater that switches feels, and how often it switches. */
+    private LayerView.Row swing(Evaluation e, Forecast f, Switched.Swing s) {
+        String name = names.of(f.mapped().devices().get(s.fixture()).id(), e.design(), catalogues.of(e.design()));
+        String value = s.starts() == 0
+                ? words.of("climate.day.swing.none")
+                : words.of(
+                        "climate.day.swing.value",
+                        Numbers.upTo(Numbers.temperature(s.below()) - Numbers.temperature(0), 1),
+                        Numbers.upTo(Numbers.temperature(s.above()) - Numbers.temperature(0), 1),
+                        Numbers.temperatureUnit(),
+                        s.starts());
+        return new LayerView.Row(words.of("climate.day.swing", name), value);
+    }
+
+    private LayerView.Row today(String key, String value) {
+        return new LayerView.Row(words.of("climate.day." + key), value);
+    }
+
+    private static String money(double amount) {
+        return (Numbers.fixed(amount, 2) + THIN + Presentation.current().currency()).strip();
+    }
+
     private LayerView.Row litres(String key, double kilograms) {
-        return new LayerView.Row(words.of("climate.day." + key), Numbers.volumeWithUnit(kilograms / 1000));
+        return today(key, Numbers.volumeWithUnit(kilograms / 1000));
     }
 }

@@ -119,17 +119,7 @@ class DayCharts {
                 "room",
                 0,
                 day.samples().stream()
-                        .map(s -> new double[] {
-                            s.hour(),
-                            100
-                                    * e.design()
-                                            .room()
-                                            .map(r -> look.summer() ? r.summer() : r.winter())
-                                            .map(r -> s.room() >= (r.tempDay() + r.tempNight()) / 2
-                                                    ? r.humidityDay()
-                                                    : r.humidityNight())
-                                            .orElse(0.5)
-                        })
+                        .map(s -> new double[] {s.hour(), 100 * s.damp()})
                         .toList()));
         for (Spot spot : List.of(Spot.HUMIDITY_WARM, Spot.HUMIDITY_COOL)) {
             courses.add(new DayChart.Course(

@@ -1,0 +1,122 @@
+package tanah.core.climate;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/** Thermostats that switch: off above half the hysteresis over the set point, on below half of it under. */
+final class Relay {
+    private static final double DAY = 24 * 3600; // s
+
+    private final Network net;
+    private final List<Fixture> fixtures;
+    private final boolean[] on;
+    private boolean works;
+    private boolean measures;
+    private double clock;
+    private final boolean[] reached;
+    private final double[] aim;
+    private final double[] below;
+    private final double[] above;
+    private final int[] starts;
+    private final double[] last;
+    private final double[] shortest;
+    private final double[] energy;
+
+    Relay(Network net) {
+        this.net = net;
+        this.fixtures = net.grid.enclosure.fixtures();
+        int n = fixtures.size();
+        on = new boolean[n];
+        reached = new boolean[n];
+        aim = filled(n, Double.NaN);
+        below = new double[n];
+        above = new double[n];
+        starts = new int[n];
+        last = filled(n, Double.NaN);
+        shortest = filled(n, DAY);
+        energy = new double[n];
+    }
+
+    private static double[] filled(int n, double value) {
+        double[] all = new double[n];
+        java.util.Arrays.fill(all, value);
+        return all;
+    }
+
+    /** From now on relays switch; a device that was more on than off begins on. */
+    void start(double[] duty) {
+        works = true;
+        for (int i = 0; i < on.length; i++) {
+            on[i] = duty[i] >= 0.5;
+        }
+    }
+
+    /** From now on what they do is kept. */
+    void measure() {
+        measures = true;
+        clock = 0;
+    }
+
+    /** The devices that are ruled here, none until it works; what they may use is set to all or nothing. */
+    Set<Integer> switched(State s, double[] available, boolean lit, double step) {
+        Set<Integer> ruled = new HashSet<>();
+        for (int i = 0; works && i < on.length; i++) {
+            if (!switches(i)) {
+                continue;
+            }
+            ruled.add(i);
+            Fixture.Thermostat t = fixtures.get(i).thermostat().orElseThrow();
+            double set = lit ? t.day() : t.night();
+            double felt = Controls.feels(net, s, t.probe());
+            boolean was = on[i];
+            on[i] = was ? felt <= set + t.hysteresis() / 2 : felt < set - t.hysteresis() / 2;
+            boolean mayRun = available[i] > 0;
+            available[i] = on[i] ? available[i] : 0;
+            reached[i] |= was && !on[i];
+            if (!mayRun || set != aim[i]) {
+                // what it feels on the way to a new set point is no swing about it
+                reached[i] = false;
+                aim[i] = set;
+            }
+            if (measures) {
+                keep(i, felt - set, on[i] && !was && mayRun);
+                energy[i] += available[i] * fixtures.get(i).power() * step;
+            }
+        }
+        clock += step;
+        return ruled;
+    }
+
+    private boolean switches(int i) {
+        return fixtures.get(i)
+                .thermostat()
+                .filter(t -> t.control() == Fixture.Control.ON_OFF)
+                .isPresent();
+    }
+
+    private void keep(int i, double off, boolean begins) {
+        if (begins) {
+            starts[i]++;
+            if (!Double.isNaN(last[i])) {
+                shortest[i] = Math.min(shortest[i], clock - last[i]);
+            }
+            last[i] = clock;
+        }
+        if (reached[i]) {
+            below[i] = Math.max(below[i], -off);
+            above[i] = Math.max(above[i], off);
+        }
+    }
+
+    Switched told(double all) {
+        List<Switched.Swing> swings = new ArrayList<>();
+        for (int i = 0; i < on.length; i++) {
+            if (switches(i)) {
+                swings.add(new Switched.Swing(i, below[i], above[i], starts[i], shortest[i], energy[i]));
+            }
+        }
+        return new Switched(swings, all);
+    }
+}
