@@ -1,12 +1,10 @@
 package tanah.core.school;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.LampModel;
-import tanah.core.catalogue.MistGear;
 import tanah.core.catalogue.Range;
 import tanah.core.catalogue.Species;
 import tanah.core.design.AirPlan;
@@ -18,6 +16,7 @@ import tanah.core.design.VesselPlan;
 import tanah.core.finding.Remedy.Action;
 import tanah.core.forecast.Fittings;
 import tanah.core.forecast.LampProposal;
+import tanah.core.forecast.MistProposal;
 import tanah.core.vessel.Vessel;
 
 /** Choices of heat, light and air: what the ways amount to and what taking one does to a plan. */
@@ -28,10 +27,6 @@ final class ClimateSchools {
     static final String LID = "lid";
 
     private static final String SHADE_TUBE = "uvb-t5-low-24";
-    private static final String HAND = "sprayer-pressure-2l";
-    private static final String NOZZLE = "nozzle-65";
-    private static final String PUMP = "mist-pump-4";
-    private static final double SPRAY = 30; // s
     private static final double HALF_LID = 0.3; // share of a lid that is mesh in part
     private static final double OPEN = 0.8; // from this share on a lid counts as mesh
 
@@ -157,33 +152,8 @@ final class ClimateSchools {
             return design.withAir(design.air().map(a -> a.withMist(Optional.empty())));
         }
         Vessel vessel = Boxes.resolve(design.vessel().orElseThrow(), catalogue);
-        boolean hand = option.equals("by_hand");
-        String item = hand ? HAND : NOZZLE;
-        Optional<MistGear> gear = catalogue.findMistGear(item);
-        if (gear.isEmpty()) {
-            return design;
-        }
-        List<AirPlan.Nozzle> nozzles = new ArrayList<>();
-        for (int i = 0; i < (hand ? 1 : 2); i++) {
-            nozzles.add(new AirPlan.Nozzle(
-                    "nozzle-" + (i + 1),
-                    Optional.of(item),
-                    Device.Spot.at(
-                            vessel.length() * (i + 1) / (hand ? 2.0 : 3.0),
-                            vessel.width() * 0.6,
-                            vessel.height() - 0.02),
-                    OptionalDouble.empty()));
-        }
-        double on = design.heat().start();
-        List<AirPlan.Event> events = hand
-                ? List.of(new AirPlan.Event(on % 24, SPRAY, List.of()))
-                : List.of(
-                        new AirPlan.Event(on % 24, SPRAY, List.of()),
-                        new AirPlan.Event((on + design.heat().hours()) % 24, SPRAY, List.of()));
-        AirPlan.Mist made = AirPlan.Mist.NONE.withNozzles(nozzles).withEvents(events);
-        return design.withAir(Optional.of(design.air()
-                .orElse(AirPlan.STILL)
-                .withMist(Optional.of(hand ? made : made.withPump(Optional.of(PUMP))))));
+        return MistProposal.with(design, option.equals("by_hand"), vessel, catalogue)
+                .orElse(design);
     }
 
     private static Design lid(Design design, String option) {

@@ -23,4 +23,14 @@ public record Choice(
                 + (uv.isEmpty() ? 0 : 1)
                 + (sheets ? 1 : 0);
     }
+
+    /** Whether the other is the same but for how high the lamp hangs. */
+    boolean isButForHeight(Choice o) {
+        return heat.equals(o.heat)
+                && mesh == o.mesh
+                && mat.equals(o.mat)
+                && sheets == o.sheets
+                && water.equals(o.water)
+                && uv.equals(o.uv);
+    }
 }

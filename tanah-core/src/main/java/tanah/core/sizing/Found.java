@@ -1,5 +1,6 @@
 package tanah.core.sizing;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import tanah.core.design.Design;
@@ -61,9 +62,19 @@ public record Found(
             values = List.copyOf(values);
         }
 
-        /** The same with another design, such as one with its mistings. */
-        Answer with(Design changed) {
-            return new Answer(choice, changed, score, power, rated, margin, misses, values, uv, uvMiss);
+        /** The same with its humidity over whole days and the mistings for that. */
+        Answer with(Humid humid) {
+            List<Target.Miss> all = new ArrayList<>(misses);
+            all.addAll(humid.misses());
+            List<Value> found = values.stream()
+                    .map(v -> humid.values().stream()
+                            .filter(h -> h.key().equals(v.key()))
+                            .findFirst()
+                            .orElse(v))
+                    .toList();
+            double dry =
+                    humid.misses().stream().mapToDouble(Target.Miss::weight).sum();
+            return new Answer(choice, humid.design(), score + dry, power, rated, margin, all, found, uv, uvMiss);
         }
 
         public boolean isFeasible() {

@@ -92,10 +92,10 @@ record Options(
         return heights.isEmpty() ? List.of(vessel.height() + OVER / 2) : heights;
     }
 
-    /** Tenths, and what the plan has. */
+    /** Tenths, finer where a lid is nearly closed and little air does much, and what the plan has. */
     private static List<Double> mesh(Design design, Catalogue catalogue) {
-        List<Double> mesh = new ArrayList<>();
-        for (int i = 0; i <= 10; i++) {
+        List<Double> mesh = new ArrayList<>(List.of(0.0, 0.02, 0.03, 0.05, 0.07, 0.1, 0.15));
+        for (int i = 2; i <= 10; i++) {
             mesh.add(i / 10.0);
         }
         double own = design.vessel()

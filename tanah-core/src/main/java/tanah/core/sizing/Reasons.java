@@ -31,6 +31,9 @@ final class Reasons {
             }
         }
         for (Target.Miss m : nearest.misses()) {
+            if (m.target().isHumidity()) {
+                continue; // mist and lid are weighed against each other, see below
+            }
             boolean reached = all.stream()
                     .flatMap(a -> a.values().stream())
                     .filter(v -> v.key().equals(m.target().key()))

@@ -7,7 +7,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
 import tanah.core.animal.Inhabitant;
@@ -29,11 +28,15 @@ import tanah.core.forecast.When;
 public final class Search {
     static final List<String> DIMENSIONS = List.of("heat", "height", "mesh", "mat", "sheets", "water");
 
+    private static final int MESH = DIMENSIONS.indexOf("mesh");
     private static final int MOST = 260;
     private static final int ALL = 300;
     private static final double TOLERANCE = 0.02; // K
     private static final int[] STEPS = {1, -1, 2, -2, 5, -5};
     private static final int SHOWN = 3;
+    private static final int MOST_DRY = 8;
+    private static final double CLOSER = 0.015; // share of a lid
+    private static final double CLOSING = 0.2;
 
     private final Catalogue catalogue;
     private final Evaluation plan;
@@ -91,22 +94,59 @@ public final class Search {
         }
         List<Found.Answer> all = new ArrayList<>(memo.values());
         all.sort(order());
-        List<Found.Answer> best = all.stream()
-                .filter(Found.Answer::isFeasible)
-                .limit(SHOWN)
-                .map(a -> a.with(MistSizing.sized(a.design(), catalogue, stop)))
-                .toList();
-        Optional<Found.Answer> nearest = all.stream().findFirst();
-        List<Found.Reason> reasons = best.isEmpty() ? Reasons.of(all, plan, uvRange()) : List.of();
+        List<Found.Answer> dry = new ArrayList<>();
+        List<Found.Answer> best = damp(all, dry);
+        Optional<Found.Answer> nearest = best.isEmpty() && !dry.isEmpty()
+                ? dry.stream().min(Comparator.comparingDouble(Found.Answer::score))
+                : all.stream().findFirst().map(a -> a.isFeasible() || stop.getAsBoolean() ? a : a.with(humid(a)));
+        List<Found.Reason> reasons =
+                best.isEmpty() ? Reasons.of(dry.isEmpty() ? all : dry, plan, uvRange()) : List.of();
         return new Found(
                 best,
                 nearest,
                 reasons,
-                nearest.map(this::refused).orElse(List.of()),
+                best.stream().findFirst().or(() -> nearest).map(this::refused).orElse(List.of()),
                 memo.size(),
                 options.count(),
                 exact && !stop.getAsBoolean(),
                 stop.getAsBoolean());
+    }
+
+    /**
+     * Combinations that are as damp as wanted, too: with mistings, over whole days. Of those that are too dry, none with as much
+     * mesh is looked at again; of those too damp none with as little.
+     */
+    private List<Found.Answer> damp(List<Found.Answer> all, List<Found.Answer> failed) {
+        List<Found.Answer> best = new ArrayList<>();
+        double driest = Double.MAX_VALUE;
+        double dampest = -1;
+        for (Found.Answer a : all) {
+            double mesh = a.choice().mesh();
+            boolean done = best.size() >= SHOWN || failed.size() >= MOST_DRY || stop.getAsBoolean();
+            if (done) {
+                break;
+            }
+            boolean again = best.stream().anyMatch(b -> b.choice().isButForHeight(a.choice()));
+            if (again || !a.isFeasible() || mesh > driest + 1e-9 || mesh <= dampest) {
+                continue;
+            }
+            Found.Answer settled = a.with(humid(a));
+            if (settled.isFeasible()) {
+                best.add(settled);
+                continue;
+            }
+            failed.add(settled);
+            boolean dry = settled.misses().stream().anyMatch(Target.Miss::isBelow);
+            // a lid that is wide open is closed in larger steps
+            driest = dry ? Math.max(mesh / 2, Math.min(mesh - CLOSER, CLOSING)) : driest;
+            dampest = dry ? dampest : mesh;
+        }
+        return best;
+    }
+
+    private Humid humid(Found.Answer a) {
+        List<Target> humidity = targets.stream().filter(Target::isHumidity).toList();
+        return Humid.of(a.design(), humidity, catalogue, stop);
     }
 
     private Optional<Range> uvRange() {
@@ -203,7 +243,11 @@ public final class Search {
         }
     }
 
-    private Found.Answer answer(int[] at) {
+    private Found.Answer answer(int[] asked) {
+        int[] at = asked.clone();
+        if (options.heat().get(at[0]).isEmpty()) {
+            at[1] = 0; // no lamp hangs at any height
+        }
         Found.Answer known = memo.get(Arrays.toString(at));
         if (known != null) {
             return known;
@@ -230,14 +274,11 @@ public final class Search {
         for (Target t : targets) {
             // mist is not part of the steady state: too dry is settled by misting afterwards
             t.misses(f).stream().filter(m -> !(t.isHumidity() && m.isBelow())).forEach(misses::add);
-            OptionalDouble winter = t.value(f, false);
-            OptionalDouble summer = t.value(f, true);
-            if (winter.isPresent() && summer.isPresent()) {
-                double low = Math.min(winter.getAsDouble(), summer.getAsDouble());
-                double high = Math.max(winter.getAsDouble(), summer.getAsDouble());
-                values.add(new Found.Value(t.key(), low, high, t.low(), t.high(), t.isHumidity()));
-                margin = t.isHumidity() ? margin : Math.min(margin, t.high() - high);
-            }
+            Optional<Found.Value> value = t.found(f);
+            value.ifPresent(values::add);
+            margin = t.isHumidity()
+                    ? margin
+                    : Math.min(margin, value.map(v -> t.high() - v.high()).orElse(margin));
         }
         double score = misses.stream().mapToDouble(Target.Miss::weight).sum() + pick.miss();
         double power = 0;
@@ -262,7 +303,8 @@ public final class Search {
                 }
                 int[] next = at.clone();
                 next[d] = to;
-                Found.Answer there = answer(next);
+                Found.Answer heat = answer(next);
+                Found.Answer there = MESH == d && heat.isFeasible() ? heat.with(humid(heat)) : heat;
                 Optional<Target.Miss> miss =
                         there.misses().stream().max(Comparator.comparingDouble(Target.Miss::weight));
                 refused.add(new Found.Refused(

@@ -90,9 +90,22 @@ public record Target(String key, Spot spot, boolean day, double low, double high
         return misses;
     }
 
-    /** What is expected in a season; water keeps its warmth from day to night, so its mean over the day counts. */
+    /** Lowest and highest of the seasons; empty where there is no such place. */
+    Optional<Found.Value> found(Forecast f) {
+        OptionalDouble winter = value(f, false);
+        OptionalDouble summer = value(f, true);
+        if (winter.isEmpty() || summer.isEmpty()) {
+            return Optional.empty();
+        }
+        double least = Math.min(winter.getAsDouble(), summer.getAsDouble());
+        double most = Math.max(winter.getAsDouble(), summer.getAsDouble());
+        return Optional.of(new Found.Value(key, least, most, low, high, isHumidity()));
+    }
+
+    /** What is expected in a season, humidity as the mean of the phase where the day is known; water keeps its warmth from day to night, so its mean over the day counts. */
     OptionalDouble value(Forecast f, boolean summer) {
-        Optional<Expected> here = f.expected(spot, When.of(summer, day));
+        When when = When.of(summer, day);
+        Optional<Expected> here = isHumidity() ? f.mean(spot, when) : f.expected(spot, when);
         if (here.isEmpty()) {
             return OptionalDouble.empty();
         }

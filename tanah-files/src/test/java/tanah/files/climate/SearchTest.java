@@ -5,10 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tanah.core.catalogue.Catalogue;
+import tanah.core.design.AirPlan;
 import tanah.core.design.Design;
 import tanah.core.design.RoomPlan;
 import tanah.core.evaluate.Evaluation;
@@ -17,6 +22,7 @@ import tanah.core.finding.Severity;
 import tanah.core.forecast.Failure;
 import tanah.core.forecast.Mapped;
 import tanah.core.forecast.Played;
+import tanah.core.school.Schools;
 import tanah.core.sizing.Found;
 import tanah.core.sizing.Search;
 import tanah.files.catalogue.CatalogueReader;
@@ -71,6 +77,41 @@ class SearchTest {
         assertThat(warm.reasons().get(0).kind()).isEqualTo(Found.Kind.ROOM);
         assertThat(warm.reasons().get(0).need())
                 .isLessThanOrEqualTo(warm.reasons().get(0).limit());
+    }
+
+    /** What is said to meet every wish does so over whole days, mist included. */
+    @ParameterizedTest
+    @CsvSource({"giant-millipede-box, 24, 20", "mossy-frog-paludarium, 23, 19", "collared-lizard-arid, 21, 17"})
+    void whatIsFoundIsDampAndDryAsWanted(String name, double day, double night) throws IOException {
+        Found found = search(inRoom(example(name), day, night));
+        assertThat(found.best()).isNotEmpty();
+        for (Found.Answer a : found.best()) {
+            Evaluation e = Evaluator.evaluate(a.design(), CATALOGUE, Evaluator.Depth.WHOLE);
+            assertThat(e.findings())
+                    .as(a.choice().toString())
+                    .filteredOn(f -> f.rule().toString().startsWith("climate.rh."))
+                    .noneMatch(f -> f.severity() == Severity.STOP || f.severity() == Severity.CAUTION);
+        }
+        // what was refused beside it misses something or costs more
+        assertThat(found.refused())
+                .filteredOn(r -> r.dimension().equals("heat") && r.miss().isEmpty())
+                .allMatch(r -> r.power() > -0.5);
+    }
+
+    @Test
+    void mistIsPlannedWhereALidAloneIsTooDryUnlessTheKeeperWantsNone() throws IOException {
+        Design frogs = inRoom(example("mossy-frog-paludarium"), 23, 19).withAir(Optional.empty());
+        Found with = search(frogs);
+        Found without = search(Schools.apply(frogs, "misting", "none", CATALOGUE, LocalDate.of(2026, 11, 29)));
+        assertThat(without.best())
+                .allMatch(a -> a.design().air().flatMap(AirPlan::mist).isEmpty());
+        double withMesh =
+                with.best().stream().mapToDouble(a -> a.choice().mesh()).max().orElse(0);
+        double withoutMesh = without.best().stream()
+                .mapToDouble(a -> a.choice().mesh())
+                .max()
+                .orElse(0);
+        assertThat(withMesh).isGreaterThanOrEqualTo(withoutMesh);
     }
 
     @Test

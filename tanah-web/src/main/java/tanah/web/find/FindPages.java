@@ -74,13 +74,14 @@ class FindPages {
         }
         return new FindView.Option(
                 index,
-                parts(o.choice(), catalogue),
+                parts(o, catalogue),
                 values,
                 o.missed().stream().map(this::missed).toList(),
                 Numbers.withUnit(o.power(), Unit.WATT));
     }
 
-    private List<String> parts(Choice c, Catalogue catalogue) {
+    private List<String> parts(SearchAnswer.Option o, Catalogue catalogue) {
+        Choice c = o.choice();
         List<String> parts = new ArrayList<>();
         if (!c.heat().isEmpty()) {
             parts.add(words.of("find.part.at", lamp(c.heat(), catalogue), Numbers.lengthWithUnit(c.z())));
@@ -97,6 +98,13 @@ class FindPages {
         parts.add(words.of("find.part.mesh", Numbers.upTo(100 * c.mesh(), 0) + THIN + "%"));
         if (c.sheets()) {
             parts.add(words.of("find.part.sheets"));
+        }
+        if (o.mist() != null) {
+            parts.add(words.of(
+                    "find.part.mist",
+                    words.count("find.nozzles", o.mist().nozzles()),
+                    words.count("find.mistings", o.mist().events()),
+                    Numbers.upTo(o.mist().longest(), 0)));
         }
         return parts;
     }

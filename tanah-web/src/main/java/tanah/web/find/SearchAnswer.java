@@ -1,6 +1,9 @@
 package tanah.web.find;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
+import tanah.core.design.AirPlan;
+import tanah.core.design.Design;
 import tanah.core.forecast.When;
 import tanah.core.sizing.Choice;
 import tanah.core.sizing.Found;
@@ -30,9 +33,37 @@ record SearchAnswer(
         }
     }
 
-    /** @param document the whole plan with it */
+    /**
+     * @param mist     its mistings; null: none
+     * @param document the whole plan with it
+     */
     record Option(
-            Choice choice, double power, double uv, List<Found.Value> values, List<Missed> missed, String document) {}
+            Choice choice,
+            double power,
+            double uv,
+            List<Found.Value> values,
+            List<Missed> missed,
+            @Nullable Mist mist,
+            String document) {}
+
+    /**
+     * @param longest s
+     */
+    record Mist(int nozzles, int events, double longest) {
+        static @Nullable Mist of(Design design) {
+            return design.air()
+                    .flatMap(AirPlan::mist)
+                    .filter(m -> !m.nozzles().isEmpty() && !m.events().isEmpty())
+                    .map(m -> new Mist(
+                            m.nozzles().size(),
+                            m.events().size(),
+                            m.events().stream()
+                                    .mapToDouble(AirPlan.Event::seconds)
+                                    .max()
+                                    .orElse(0)))
+                    .orElse(null);
+        }
+    }
 
     record Refusal(String dimension, String option, double power, List<Missed> missed) {}
 
@@ -51,6 +82,7 @@ record SearchAnswer(
                                 a.uv(),
                                 a.values(),
                                 a.misses().stream().map(Missed::of).toList(),
+                                Mist.of(a.design()),
                                 DesignWriter.writeCompact(a.design())))
                         .toList(),
                 found.reasons(),
