@@ -1,5 +1,6 @@
 package tanah.core.design;
 
+import java.math.BigDecimal;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.geometry.ConvexPolygon;
@@ -199,6 +200,11 @@ public record Layer(
     /** Share of field capacity that it begins with, default 1. */
     public double wetness() {
         return kept.number("wet0").orElse(1);
+    }
+
+    /** The same that begins as damp as that, 0 to 1 of field capacity. */
+    public Layer withWetness(double share) {
+        return new Layer(id, kind, media, region, surface, options, kept.with("wet0", BigDecimal.valueOf(share)));
     }
 
     /** Share of the light that its face takes up, default 0.85. */

@@ -83,8 +83,8 @@ public final class Forecast {
     }
 
     /** UV and plant light alone; they need no heat. */
-    public static Light lightOf(Mapped mapped) {
-        return Light.of(modelOf(mapped, Factors.ONE), mapped);
+    public static Light lightOf(ClimateModel model, Mapped mapped) {
+        return Light.of(model, mapped);
     }
 
     /** The model of a plan. */

@@ -20,6 +20,10 @@ public final class GroundProposal {
     private static final double BELOW_LIP = 0.005;
     private static final double STEP = 0.005;
     private static final double LEAST_SOIL = 0.03;
+    private static final double DRY_AIR = 0.5;
+    private static final double DRY = 0.25;
+    private static final double HALF_DRY_AIR = 0.65;
+    private static final double HALF_DRY = 0.5;
 
     private GroundProposal() {}
 
@@ -41,7 +45,9 @@ public final class GroundProposal {
         if (drains) {
             layers.add(DesignEdit.layer(design, Layer.Kind.DRAINAGE, "expanded_clay_8_16", drainage));
         }
-        layers.add(DesignEdit.layer(design, Layer.Kind.SUBSTRATE, mix(species), soil));
+        Layer mixed = DesignEdit.layer(design, Layer.Kind.SUBSTRATE, mix(species), soil);
+        double begins = wetness(species);
+        layers.add(begins < 1 ? mixed.withWetness(begins) : mixed);
         if (litter) {
             layers.add(DesignEdit.layer(design, Layer.Kind.LITTER, "leaf_litter", leaves));
         }
@@ -81,6 +87,12 @@ public final class GroundProposal {
             return "arid_burrow_clay_sand";
         }
         return s.biome().equals("semi-arid") ? "semi_arid_scrub" : "arid_loam";
+    }
+
+    /** How damp soil is kept for a species, as a share of what it can hold: dry air wants dry soil. From memory. */
+    private static double wetness(Species s) {
+        double air = s.humidityDay().max();
+        return air <= DRY_AIR ? DRY : air <= HALF_DRY_AIR ? HALF_DRY : 1;
     }
 
     /** Whether the biome is damp enough that practice lays drainage. */

@@ -45,6 +45,7 @@ public record Found(
      * @param values what is expected at each target's place, by target and case
      * @param uv     index at the resting place
      * @param uvMiss 0 where UV is as wanted
+     * @param near   by how much lamps hang too near an animal (m)
      */
     public record Answer(
             Choice choice,
@@ -56,7 +57,8 @@ public record Found(
             List<Target.Miss> misses,
             List<Value> values,
             double uv,
-            double uvMiss) {
+            double uvMiss,
+            double near) {
         public Answer {
             misses = List.copyOf(misses);
             values = List.copyOf(values);
@@ -65,6 +67,13 @@ public record Found(
         /** The same with its humidity over whole days and the mistings for that. */
         Answer with(Humid humid) {
             List<Target.Miss> all = new ArrayList<>(misses);
+            double steady = 0;
+            for (Target.Miss m : misses) {
+                if (m.target().isHumidity()) {
+                    steady += m.weight();
+                    all.remove(m);
+                }
+            }
             all.addAll(humid.misses());
             List<Value> found = values.stream()
                     .map(v -> humid.values().stream()
@@ -74,7 +83,15 @@ public record Found(
                     .toList();
             double dry =
                     humid.misses().stream().mapToDouble(Target.Miss::weight).sum();
-            return new Answer(choice, humid.design(), score + dry, power, rated, margin, all, found, uv, uvMiss);
+            return new Answer(
+                    choice, humid.design(), score - steady + dry, power, rated, margin, all, found, uv, uvMiss, near);
+        }
+
+        /** Whether all is met but for humidity, which only a whole day settles. */
+        boolean isWarmAsWanted() {
+            return uvMiss < 1e-6
+                    && near < 1e-6
+                    && misses.stream().allMatch(m -> m.target().isHumidity());
         }
 
         public boolean isFeasible() {
@@ -82,8 +99,19 @@ public record Found(
         }
     }
 
-    /** What is expected for a target, lowest and highest of the seasons. */
-    public record Value(String key, double low, double high, double wantedLow, double wantedHigh, boolean humidity) {}
+    /**
+     * What is expected for a target, lowest and highest of the seasons.
+     *
+     * @param tolerated whether it falls short of the wish by no more than the model may be off there
+     */
+    public record Value(
+            String key,
+            double low,
+            double high,
+            double wantedLow,
+            double wantedHigh,
+            boolean humidity,
+            boolean tolerated) {}
 
     /** Why no combination meets all. */
     public enum Kind {
@@ -91,7 +119,9 @@ public record Found(
         UNREACHABLE,
         CONFLICT,
         UV,
-        HUMIDITY
+        HUMIDITY,
+        /** All is met, but a rule of the climate stops it. */
+        FORBIDDEN
     }
 
     /**

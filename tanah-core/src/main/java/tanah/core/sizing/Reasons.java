@@ -38,7 +38,7 @@ final class Reasons {
                     .flatMap(a -> a.values().stream())
                     .filter(v -> v.key().equals(m.target().key()))
                     .anyMatch(v -> m.isBelow()
-                            ? v.low() >= m.target().low()
+                            ? v.low() >= m.target().least()
                             : v.high() <= m.target().high());
             if (!reached && !named(reasons, m)) {
                 reasons.add(reason(Found.Kind.UNREACHABLE, m, "", cooler(m)));
@@ -53,6 +53,9 @@ final class Reasons {
             if (m.target().isHumidity() && !named(reasons, m)) {
                 reasons.add(reason(Found.Kind.HUMIDITY, m, "", Double.NaN));
             }
+        }
+        if (reasons.isEmpty()) {
+            reasons.add(new Found.Reason(Found.Kind.FORBIDDEN, "", "", Double.NaN, Double.NaN, Double.NaN, Double.NaN));
         }
         return reasons;
     }
@@ -94,7 +97,9 @@ final class Reasons {
                 String a = keys.get(i);
                 String b = keys.get(j);
                 boolean never = missed.stream().noneMatch(s -> !s.contains(a) && !s.contains(b));
-                if (never) {
+                boolean either = missed.stream().anyMatch(s -> !s.contains(a))
+                        && missed.stream().anyMatch(s -> !s.contains(b));
+                if (never && either) {
                     nearest.misses().stream()
                             .filter(m -> m.target().key().equals(a)
                                     || m.target().key().equals(b))

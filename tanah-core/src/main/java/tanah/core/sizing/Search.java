@@ -16,7 +16,9 @@ import tanah.core.climate.Factors;
 import tanah.core.design.Design;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
+import tanah.core.finding.Severity;
 import tanah.core.forecast.Forecast;
+import tanah.core.forecast.LampDistance;
 import tanah.core.forecast.Mapped;
 import tanah.core.forecast.When;
 
@@ -32,6 +34,7 @@ public final class Search {
     private static final int MOST = 260;
     private static final int ALL = 300;
     private static final double TOLERANCE = 0.02; // K
+    private static final double TOO_NEAR = 0.01; // m that a lamp hangs too near count as one
     private static final int[] STEPS = {1, -1, 2, -2, 5, -5};
     private static final int SHOWN = 3;
     private static final int MOST_DRY = 8;
@@ -98,7 +101,7 @@ public final class Search {
         List<Found.Answer> best = damp(all, dry);
         Optional<Found.Answer> nearest = best.isEmpty() && !dry.isEmpty()
                 ? dry.stream().min(Comparator.comparingDouble(Found.Answer::score))
-                : all.stream().findFirst().map(a -> a.isFeasible() || stop.getAsBoolean() ? a : a.with(humid(a)));
+                : all.stream().findFirst().map(a -> stop.getAsBoolean() ? a : a.with(humid(a)));
         List<Found.Reason> reasons =
                 best.isEmpty() ? Reasons.of(dry.isEmpty() ? all : dry, plan, uvRange()) : List.of();
         return new Found(
@@ -127,11 +130,11 @@ public final class Search {
                 break;
             }
             boolean again = best.stream().anyMatch(b -> b.choice().isButForHeight(a.choice()));
-            if (again || !a.isFeasible() || mesh > driest + 1e-9 || mesh <= dampest) {
+            if (again || !a.isWarmAsWanted() || mesh > driest + 1e-9 || mesh <= dampest) {
                 continue;
             }
             Found.Answer settled = a.with(humid(a));
-            if (settled.isFeasible()) {
+            if (settled.isFeasible() && !isStopped(settled.design())) {
                 best.add(settled);
                 continue;
             }
@@ -141,7 +144,16 @@ public final class Search {
             driest = dry ? Math.max(mesh / 2, Math.min(mesh - CLOSER, CLOSING)) : driest;
             dampest = dry ? dampest : mesh;
         }
+        best.sort(order());
         return best;
+    }
+
+    /** Whether a rule of the climate forbids it for another reason than what was searched for. */
+    private boolean isStopped(Design design) {
+        Evaluation judged = Evaluator.evaluate(design, catalogue, Evaluator.Depth.STEADY);
+        return judged.findings().stream()
+                .anyMatch(x ->
+                        x.severity() == Severity.STOP && x.rule().toString().startsWith("climate."));
     }
 
     private Humid humid(Found.Answer a) {
@@ -280,7 +292,11 @@ public final class Search {
                     ? margin
                     : Math.min(margin, value.map(v -> t.high() - v.high()).orElse(margin));
         }
-        double score = misses.stream().mapToDouble(Target.Miss::weight).sum() + pick.miss();
+        double near = plan.animals().stream()
+                .mapToDouble(a -> LampDistance.missing(mapped, f.model(), a.profile(), catalogue))
+                .max()
+                .orElse(0);
+        double score = misses.stream().mapToDouble(Target.Miss::weight).sum() + pick.miss() + near / TOO_NEAR;
         double power = 0;
         for (When when : When.values()) {
             power += f.at(when).balance().power() / 4;
@@ -288,7 +304,8 @@ public final class Search {
         double rated = mapped.enclosure().fixtures().stream()
                 .mapToDouble(x -> x.power())
                 .sum();
-        return new Found.Answer(choice, made, score, power, rated, margin, misses, values, pick.index(), pick.miss());
+        return new Found.Answer(
+                choice, made, score, power, rated, margin, misses, values, pick.index(), pick.miss(), near);
     }
 
     /** For each list the neighbour next to the best, and what speaks against it. */
@@ -304,7 +321,7 @@ public final class Search {
                 int[] next = at.clone();
                 next[d] = to;
                 Found.Answer heat = answer(next);
-                Found.Answer there = MESH == d && heat.isFeasible() ? heat.with(humid(heat)) : heat;
+                Found.Answer there = MESH == d && heat.isWarmAsWanted() ? heat.with(humid(heat)) : heat;
                 Optional<Target.Miss> miss =
                         there.misses().stream().max(Comparator.comparingDouble(Target.Miss::weight));
                 refused.add(new Found.Refused(

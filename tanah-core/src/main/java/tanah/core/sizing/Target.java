@@ -22,8 +22,9 @@ import tanah.core.forecast.When;
  * @param low   least value (°C or share)
  * @param high  greatest value
  * @param scale by how much a miss counts as one
+ * @param slack by how much it may fall short
  */
-public record Target(String key, Spot spot, boolean day, double low, double high, double scale) {
+public record Target(String key, Spot spot, boolean day, double low, double high, double scale, double slack) {
     /**
      * Kelvin by which the warm end may fall short. The model mixes the air too well between the two ends, so the warm end reads
      * warmer than it says; common practice, no source.
@@ -52,11 +53,11 @@ public record Target(String key, Spot spot, boolean day, double low, double high
     }
 
     private static Target degrees(String key, Spot spot, boolean day, Range r, double slack) {
-        return new Target(key, spot, day, r.min() - slack, r.max(), KELVIN);
+        return new Target(key, spot, day, r.min(), r.max(), KELVIN, slack);
     }
 
     private static Target humidity(String key, boolean day, Range r) {
-        return new Target(key, Spot.HUMIDITY, day, r.min(), r.max(), HUMIDITY);
+        return new Target(key, Spot.HUMIDITY, day, r.min(), r.max(), HUMIDITY, 0);
     }
 
     /**
@@ -74,7 +75,7 @@ public record Target(String key, Spot spot, boolean day, double low, double high
 
         /** By how much, in scales. */
         public double weight() {
-            return Math.max(target.low() - value, value - target.high()) / target.scale();
+            return Math.max(target.least() - value, value - target.high()) / target.scale();
         }
     }
 
@@ -83,7 +84,7 @@ public record Target(String key, Spot spot, boolean day, double low, double high
         List<Miss> misses = new ArrayList<>();
         for (boolean summer : new boolean[] {false, true}) {
             OptionalDouble value = value(f, summer);
-            if (value.isPresent() && (value.getAsDouble() < low - 1e-6 || value.getAsDouble() > high + 1e-6)) {
+            if (value.isPresent() && (value.getAsDouble() < least() - 1e-6 || value.getAsDouble() > high + 1e-6)) {
                 misses.add(new Miss(this, When.of(summer, day), value.getAsDouble(), room(f, summer)));
             }
         }
@@ -99,7 +100,8 @@ public record Target(String key, Spot spot, boolean day, double low, double high
         }
         double least = Math.min(winter.getAsDouble(), summer.getAsDouble());
         double most = Math.max(winter.getAsDouble(), summer.getAsDouble());
-        return Optional.of(new Found.Value(key, least, most, low, high, isHumidity()));
+        return Optional.of(new Found.Value(
+                key, least, most, low, high, isHumidity(), least < low - 1e-6 && least >= least() - 1e-6));
     }
 
     /** What is expected in a season, humidity as the mean of the phase where the day is known; water keeps its warmth from day to night, so its mean over the day counts. */
@@ -126,6 +128,11 @@ public record Target(String key, Spot spot, boolean day, double low, double high
     private static double share(Forecast f, boolean summer) {
         ClimateCase.Season s = summer ? f.mapped().summer() : f.mapped().winter();
         return Math.max(0, Math.min(1, (s.ends() - s.begins()) / 24));
+    }
+
+    /** What it may be at least. */
+    double least() {
+        return low - slack;
     }
 
     boolean isHumidity() {

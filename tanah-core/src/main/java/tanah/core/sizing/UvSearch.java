@@ -8,10 +8,13 @@ import java.util.Optional;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.LampModel;
 import tanah.core.catalogue.Range;
+import tanah.core.climate.ClimateModel;
+import tanah.core.climate.Factors;
 import tanah.core.design.Design;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.forecast.Forecast;
+import tanah.core.forecast.LampDistance;
 import tanah.core.forecast.Light;
 import tanah.core.forecast.Mapped;
 import tanah.core.vessel.Vessel;
@@ -26,6 +29,7 @@ final class UvSearch {
     private static final double LIMIT = 1.5; // of what is wanted at most, the peak within reach; from memory
     private static final double SCALE = 0.5; // UV index
     private static final int HALVINGS = 6;
+    private static final double TOO_NEAR = 0.01; // m
 
     private final Catalogue catalogue;
     private final Variant variant;
@@ -41,9 +45,10 @@ final class UvSearch {
      * @param peak   within reach
      * @param miss   0 where it meets what is wanted
      * @param watts  it draws
+     * @param isNear whether a lamp hangs nearer than it may
      */
-    record Pick(String item, double z, double index, double peak, double miss, double watts) {
-        static final Pick NONE = new Pick("", 0, 0, 0, 0, 0);
+    record Pick(String item, double z, double index, double peak, double miss, double watts, boolean isNear) {
+        static final Pick NONE = new Pick("", 0, 0, 0, 0, 0, false);
     }
 
     UvSearch(Evaluation plan, Variant variant, Optional<Range> wanted, Catalogue catalogue) {
@@ -74,7 +79,7 @@ final class UvSearch {
                 .filter(l -> l.body().lit().orElse(0) >= LEAST * vessel.length())
                 .sorted(Comparator.comparingDouble(LampModel::draws))
                 .toList();
-        Pick best = new Pick("", 0, 0, 0, range.min() / SCALE, 0);
+        Pick best = new Pick("", 0, 0, 0, range.min() / SCALE, 0, false);
         for (LampModel tube : tubes) {
             Pick pick = height(tube, mesh, range);
             if (pick.miss() < best.miss() - 1e-9) {
@@ -97,7 +102,7 @@ final class UvSearch {
             double middle = Math.round((near + far) / 2 * 100) / 100.0;
             Pick now = pick(tube, middle, mesh, range);
             best = now.miss() <= best.miss() ? now : best;
-            if (now.index() > aim) {
+            if (now.index() > aim || now.isNear()) {
                 near = middle;
             } else {
                 far = middle;
@@ -109,13 +114,20 @@ final class UvSearch {
     private Pick pick(LampModel tube, double z, double mesh, Range range) {
         Design made = variant.of(new Choice("", 0, mesh, "", false, "", tube.id(), z));
         Evaluation e = Evaluator.evaluate(made, catalogue);
-        Optional<Light> light =
-                Mapped.of(made, e.vessel(), e.ground(), e.animals(), catalogue).map(Forecast::lightOf);
+        Optional<Mapped> mapped = Mapped.of(made, e.vessel(), e.ground(), e.animals(), catalogue);
+        Optional<ClimateModel> model = mapped.map(m -> Forecast.modelOf(m, Factors.ONE));
+        Optional<Light> light = mapped.map(m -> Forecast.lightOf(model.orElseThrow(), m));
         double index = light.map(Light::resting).orElse(0.0);
         double peak = light.map(Light::peak).orElse(0.0);
+        double near = e.animals().stream()
+                .mapToDouble(a -> mapped.map(m -> LampDistance.missing(m, model.orElseThrow(), a.profile(), catalogue))
+                        .orElse(0.0))
+                .max()
+                .orElse(0);
         double under = Math.max(0, range.min() - index);
         double over = Math.max(0, index - range.max());
         double beyond = Math.max(0, peak - LIMIT * range.max());
-        return new Pick(tube.id(), z, index, peak, (under + over + beyond) / SCALE, tube.draws());
+        return new Pick(
+                tube.id(), z, index, peak, (under + over + beyond) / SCALE + near / TOO_NEAR, tube.draws(), near > 0);
     }
 }

@@ -85,6 +85,7 @@ class GroundEdits implements StageEdits {
             case "media" -> media(design, form, errors);
             case "bag" -> bag(design, form, errors);
             case "mesh" -> mesh(design, form);
+            case "moist" -> moist(design, form, errors);
             case "mesh-hole" -> meshHole(design, form, errors);
             case "add" -> add(design, form, errors);
             case "remove" ->
@@ -228,6 +229,24 @@ class GroundEdits implements StageEdits {
                 errors,
                 () -> design.withGround(design.ground()
                         .change(form.partId(), l -> l.withOptions(l.options().withMeshHole(hole)))));
+    }
+
+    private EditOutcome moist(Design design, EditForm form, FieldErrors errors) {
+        OptionalDouble share = LayerParts.MOIST.read(form, errors);
+        Optional<Layer> layer = known(design, form, errors);
+        if (layer.isEmpty() || share.isEmpty()) {
+            return EditOutcome.none(design, form.partId());
+        }
+        return numbers.apply(
+                design,
+                form,
+                LayerParts.MOIST,
+                name(design, form),
+                OptionalDouble.of(layer.get().wetness()),
+                share,
+                errors,
+                () -> design.withGround(
+                        design.ground().change(form.partId(), l -> l.withWetness(share.getAsDouble()))));
     }
 
     private EditOutcome add(Design design, EditForm form, FieldErrors errors) {

@@ -19,11 +19,13 @@ import tanah.core.scene.Textures;
 import tanah.core.units.Unit;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.forms.Numbers;
+import tanah.web.forms.Quantity;
 import tanah.web.shell.Words;
 
 /** The layers of the ground as rows with their fields. */
 @Component
 class LayerParts {
+    static final NumberField MOIST = new NumberField("moist", Quantity.Kind.SHARE, 1, 0, 1, Unit.PERCENT, true, 5);
     static final NumberField MESH_HOLE = NumberField.plain("mesh-hole", Unit.MILLIMETRE, 1e-5, 0.05);
     private final Catalogues catalogues;
     private final PartNames names;
@@ -72,6 +74,7 @@ class LayerParts {
                         ? Numbers.upTo(layer.options().bagPrice().getAsDouble(), 2)
                         : "",
                 layer.options().hasMesh(),
+                MOIST.show(layer.wetness()),
                 MESH_HOLE.show(layer.options().meshHole().orElse(MeshHoleRule.USUAL)),
                 selected ? RegionEdits.fields(layer, e, common) : List.of(),
                 result == null ? List.of() : numbers(result, packs(result)),

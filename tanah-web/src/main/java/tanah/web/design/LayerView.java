@@ -18,6 +18,7 @@ import java.util.Optional;
  * @param bag      litres of the bag it is bought in, or empty
  * @param price    of that bag, or empty
  * @param mesh     whether a separator lies under it
+ * @param moist    water that it begins with (% of what it holds)
  * @param meshHole opening of that separator (mm)
  * @param region   where it lies, or nothing where its plan is no rectangle
  * @param numbers  label and value, in order
@@ -38,6 +39,7 @@ public record LayerView(
         String bag,
         String price,
         boolean mesh,
+        String moist,
         String meshHole,
         List<FieldView> region,
         List<Row> numbers,

@@ -77,6 +77,13 @@ class FindPages {
                 parts(o, catalogue),
                 values,
                 o.missed().stream().map(this::missed).toList(),
+                o.values().stream()
+                        .filter(Found.Value::tolerated)
+                        .map(v -> words.of(
+                                "find.tolerated",
+                                words.of("need." + v.key()),
+                                Numbers.upTo(v.wantedLow() - v.low(), 1)))
+                        .toList(),
                 Numbers.withUnit(o.power(), Unit.WATT));
     }
 
@@ -127,6 +134,9 @@ class FindPages {
     }
 
     private String reason(Found.Reason r) {
+        if (r.kind() == Found.Kind.FORBIDDEN) {
+            return words.of("find.reason.forbidden") + " " + words.of("find.help.forbidden");
+        }
         boolean humidity = r.key().startsWith("humidity");
         String what = words.of("need." + r.key());
         String value =
@@ -139,6 +149,7 @@ class FindPages {
             case CONFLICT -> words.of("find.reason.conflict", what, words.of("need." + r.other()), value, limit);
             case UV -> words.of("find.reason.uv", value, limit);
             case HUMIDITY -> words.of("find.reason.humidity", what, value, limit);
+            case FORBIDDEN -> "";
         };
         String help = Double.isFinite(r.need())
                 ? words.of("find.help.room", Numbers.temperatureWithUnit(r.need()))

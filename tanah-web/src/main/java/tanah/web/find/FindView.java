@@ -25,6 +25,14 @@ public record FindView(
         List<Option> options,
         List<String> reasons,
         List<String> refused) {
+    /** Whether the first answer falls short somewhere by what the model may be off. */
+    public boolean isNearly() {
+        return options.stream()
+                .findFirst()
+                .filter(o -> !o.tolerated().isEmpty())
+                .isPresent();
+    }
+
     public boolean isOn() {
         return state.equals("waiting") || state.equals("running");
     }
@@ -33,8 +41,14 @@ public record FindView(
      * @param parts  what to hang and lay
      * @param values what is expected then
      * @param missed what it misses
+     * @param tolerated what falls short by no more than the model is off
      * @param power  mean
      */
     public record Option(
-            int index, List<String> parts, List<LayerView.Row> values, List<String> missed, String power) {}
+            int index,
+            List<String> parts,
+            List<LayerView.Row> values,
+            List<String> missed,
+            List<String> tolerated,
+            String power) {}
 }

@@ -173,6 +173,90 @@ class ClimateIT extends BrowserTest {
         assertThat(page.locator("#cut")).hasValue("warm");
     }
 
+    /** From the first page to lamps that were found, and what happens when they fail. */
+    @Test
+    void aLizardIsPlannedFromNothingAndEquippedAndItsFailuresArePlayed() {
+        new SignInPage(page).open().enterDemo();
+        page.navigate("/enclosures/new");
+        StartPage start = new StartPage(page).search("collared").choose("Crotaphytus collaris");
+        start.vessel("pvc-120x60x90")
+                .fill("winterDay", "19")
+                .fill("winterNight", "14")
+                .fill("summerDay", "21")
+                .fill("summerNight", "17")
+                .fill("stand", "400");
+        GroundPage ground = start.goOn();
+        ground.ready().waitFor();
+        // dry air wants dry soil
+        assertThat(page.locator("#moist-soil")).hasValue("25");
+        StagePage stage = StagePage.open(page, "heat");
+        settled();
+        assertThat(stage.notes()).containsText("too cold");
+        page.locator(".climate-links a").first().click();
+        search();
+        assertThat(page.locator("#found")).containsText("This meets every wish");
+        assertThat(page.locator(".find-option").first()).containsText("UVB tube");
+        assertThat(page.locator(".find-option").first()).containsText("Basking surface");
+        page.locator("[data-option='0'] button").click();
+        settled();
+        assertThat(page.locator("#pit")).containsText("halogen");
+        assertThat(page.locator("#notes")).containsText("no stop");
+        assertThat(page.locator(".beam").first()).isAttached();
+        play("halogen reflector flood", " stuck on for 48 h, hottest days");
+        assertThat(page.locator(".drill-facts li").first()).containsText("°C");
+        assertThat(page.locator("main")).containsText("cut-out");
+        play("Power cut of 12 h", ", coldest days");
+        assertThat(page.locator(".day-chart .course").first()).isAttached();
+        // undone, the lamps are gone and nothing else
+        page.navigate(page.url().replaceFirst("/drills.*", "/heat"));
+        settled();
+        page.locator("[data-undo]").click();
+        assertThat(page.locator("#pit")).not().containsText("halogen reflector flood 1");
+    }
+
+    private void play(String begins, String ends) {
+        page.navigate(page.url().replaceFirst("/(heat|air|drills).*", "/drills"));
+        String label = page.locator("#play option").allInnerTexts().stream()
+                .filter(t -> t.startsWith(begins) && t.endsWith(ends))
+                .findFirst()
+                .orElseThrow();
+        page.locator("#play").selectOption(new com.microsoft.playwright.options.SelectOption().setLabel(label));
+        page.locator("main .btn-ink").click();
+        assertThat(page.locator("#played")).hasText(label);
+    }
+
+    /** Too warm in their room; in a cooler one lid, mist and light are found, taken, and fail one after the other. */
+    @Test
+    void mossyFrogsAreTooWarmInTheirRoomAndEquippedInACoolerOne() {
+        StagePage stage = enclosure("Mossy frog paludarium", "heat");
+        assertThat(stage.notes()).containsText("The cool end is too warm");
+        page.navigate(page.url().replaceFirst("/heat.*", "/find"));
+        search();
+        assertThat(page.locator("#found")).hasText("Nothing in the catalogue meets every wish");
+        assertThat(page.locator(".find-reasons")).containsText("A room of at most 23.");
+        page.navigate(page.url().replace("/find", "/vessel"));
+        new StartPage(page).fill("summerDay", "23").fill("summerNight", "19");
+        page.locator(".go-on button").click();
+        new GroundPage(page).ready().waitFor();
+        page.navigate(page.url().replaceFirst("/ground.*", "/find"));
+        search();
+        assertThat(page.locator("#found")).containsText("This meets every wish");
+        assertThat(page.locator(".find-option").first()).containsText("mistings a day");
+        assertThat(page.locator(".find-option").first()).containsText("Humidity, day");
+        page.locator("[data-option='0'] button").click();
+        settled();
+        assertThat(page.locator("#notes")).not().containsText("too dry");
+        StagePage.open(page, "air");
+        settled();
+        assertThat(page.locator(".ledger .bar, .ledger").first()).containsText("Humidity");
+        play("Heat wave of 48 h", "lamps on");
+        assertThat(page.locator(".drill-facts li").first()).containsText("26");
+        play("Misting stuck", "");
+        assertThat(page.locator(".drill-facts")).containsText("The nozzles give");
+        play("Lid and openings blocked", "");
+        assertThat(page.locator(".drill-facts li").first()).isVisible();
+    }
+
     private void search() {
         page.locator("main .btn-ink").click();
         assertThat(page.locator("#progress, #found").first()).isVisible();

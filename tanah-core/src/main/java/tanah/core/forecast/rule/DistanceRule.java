@@ -16,7 +16,7 @@ import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
 import tanah.core.forecast.Forecast;
-import tanah.core.light.Block;
+import tanah.core.forecast.LampDistance;
 import tanah.core.light.Leaves;
 import tanah.core.light.Vec;
 import tanah.core.units.Resolution;
@@ -33,7 +33,6 @@ public final class DistanceRule {
     public static final RuleId INSIDE = new RuleId("climate.lamp.inside");
 
     private static final double FULL_SUN = 1000; // W/m²
-    private static final double CLIMBS_TO = 0.05; // m under the lid that a climber reaches
 
     private DistanceRule() {}
 
@@ -76,39 +75,9 @@ public final class DistanceRule {
                 : Optional.empty();
     }
 
-    /** Distance from the front of a lamp to the nearest place where the animal's back may be. */
-    private static double toAnimal(Judged j, Device d, Vec at) {
-        if (d.ray().clearance().isPresent()) {
-            return d.ray().clearance().getAsDouble();
-        }
-        ClimateCase c = j.forecast().mapped().enclosure();
-        double back = j.forecast().mapped().reach().back();
-        double nearest = at.z() - j.forecast().groundAt(at.x(), at.y()) - back;
-        for (ClimateCase.Platform p : c.platforms()) {
-            nearest = Math.min(nearest, toTop(p.block(), at, back));
-        }
-        for (ClimateCase.Obstacle o : c.obstacles()) {
-            nearest = Math.min(nearest, toTop(o.block(), at, back));
-        }
-        return nearest;
-    }
-
-    /** From a lamp to the back of an animal on top of a box; far away where the lamp hangs below it. */
-    private static double toTop(Block b, Vec at, double back) {
-        double dx = Math.max(0, Math.max(b.x0() - at.x(), at.x() - b.x1()));
-        double dy = Math.max(0, Math.max(b.y0() - at.y(), at.y() - b.y1()));
-        double dz = at.z() - b.z1() - back;
-        return dz < -back ? Double.MAX_VALUE : Math.sqrt(dx * dx + dy * dy + Math.max(0, dz) * Math.max(0, dz));
-    }
-
     private static Optional<Finding> animal(Judged j, Device d, LampModel lamp, Vec at) {
         double least = lamp.distance().animal().orElse(0);
-        boolean above = at.z() > j.forecast().mapped().enclosure().shell().height();
-        double there = toAnimal(j, d, at);
-        if (above && j.needs().climbs() >= 2) {
-            there = Math.min(
-                    there, at.z() - j.forecast().mapped().enclosure().shell().height() + CLIMBS_TO);
-        }
+        double there = LampDistance.toAnimal(j.forecast().mapped(), j.forecast().model(), d, at, j.needs());
         if (least <= 0 || Resolution.LENGTH.atLeast(there, least)) {
             return Optional.empty();
         }
@@ -132,7 +101,7 @@ public final class DistanceRule {
         double least = lamp.distance().plant().orElse(0);
         double nearest = Double.MAX_VALUE;
         for (Leaves plant : j.forecast().mapped().enclosure().plants()) {
-            nearest = Math.min(nearest, toTop(plant.box(), at, 0));
+            nearest = Math.min(nearest, LampDistance.toTop(plant.box(), at, 0));
         }
         if (least <= 0 || Resolution.LENGTH.atLeast(nearest, least)) {
             return Optional.empty();
@@ -179,7 +148,8 @@ public final class DistanceRule {
         double height = j.forecast().mapped().enclosure().shell().height();
         boolean inside = at.z() <= height;
         boolean reached = j.needs().climbs() >= 2
-                || toAnimal(j, d, at) < j.needs().optional("reach_cm").orElse(0) / 100;
+                || LampDistance.toAnimal(j.forecast().mapped(), j.forecast().model(), d, at, j.needs())
+                        < j.needs().optional("reach_cm").orElse(0) / 100;
         if (!inside || !reached || !lamp.isHeater() || d.guard().isPresent()) {
             return Optional.empty();
         }
