@@ -191,7 +191,7 @@ class ClimateIT extends BrowserTest {
         assertThat(page.locator("#moist-soil")).hasValue("25");
         StagePage stage = StagePage.open(page, "heat");
         settled();
-        assertThat(stage.notes()).containsText("too cold");
+        assertThat(stage.notes()).containsText("No UV lamp");
         page.locator(".climate-links a").first().click();
         search();
         assertThat(page.locator("#found")).containsText("This meets every wish");
@@ -245,7 +245,7 @@ class ClimateIT extends BrowserTest {
         assertThat(page.locator(".find-option").first()).containsText("Humidity, day");
         page.locator("[data-option='0'] button").click();
         settled();
-        assertThat(page.locator("#notes")).not().containsText("too dry");
+        assertThat(page.locator("#notes")).not().containsText("Too dry");
         StagePage.open(page, "air");
         settled();
         assertThat(page.locator(".ledger .bar, .ledger").first()).containsText("Humidity");
