@@ -184,6 +184,8 @@ class ClimateIT extends BrowserTest {
                 .fill("winterNight", "14")
                 .fill("summerDay", "21")
                 .fill("summerNight", "17")
+                .fill("driest", "35")
+                .fill("dampest", "50")
                 .fill("stand", "400");
         GroundPage ground = start.goOn();
         ground.ready().waitFor();
@@ -251,7 +253,7 @@ class ClimateIT extends BrowserTest {
         assertThat(page.locator(".ledger .bar, .ledger").first()).containsText("Humidity");
         play("Heat wave of 48 h", "lamps on");
         assertThat(page.locator(".drill-facts li").first()).containsText("26");
-        play("Misting stuck", "");
+        play("Mist stuck on", "");
         assertThat(page.locator(".drill-facts")).containsText("The nozzles give");
         play("Lid and openings blocked", "");
         assertThat(page.locator(".drill-facts li").first()).isVisible();
