@@ -57,6 +57,11 @@ public record Gear(
             OptionalDouble load,
             OptionalDouble hysteresis) {}
 
+    /** Whether it is there to warm: mats, cables and water heaters. */
+    public boolean isHeater() {
+        return category.startsWith("heat_") || isWaterHeater();
+    }
+
     public boolean isWaterHeater() {
         return category.equals("water_heater");
     }

@@ -18,6 +18,7 @@ public final class Figures {
         e.ground().ifPresent(ground -> all.addAll(GroundFigures.of(e, ground, catalogue)));
         e.water().ifPresent(water -> all.addAll(WaterFigures.of(e, water)));
         e.circulation().ifPresent(c -> all.addAll(DeviceFigures.of(e, c)));
+        e.forecast().ifPresent(f -> all.addAll(ClimateFigures.of(e, f, catalogue)));
         all.addAll(PieceFigures.of(e, catalogue));
         e.mass().ifPresent(mass -> all.addAll(MassFigures.of(e, mass)));
         e.shopping().ifPresent(shopping -> all.addAll(MassFigures.bill(shopping)));

@@ -116,7 +116,8 @@ class ClimateBars {
                                 new RangeBar.Span(low, high, step(shows, found.low(), found.half())),
                                 sentence)
                         .draw(),
-                verdict);
+                verdict,
+                "climate." + key);
     }
 
     /** A difference as it is shown. */

@@ -21,8 +21,13 @@ public record LedgerView(
      * @param severity verdict
      * @param svg bar
      * @param verdict in words
+     * @param figure id of the figure that explains it, or empty
      */
-    public record Bar(String label, String value, Severity severity, String svg, String verdict) {}
+    public record Bar(String label, String value, Severity severity, String svg, String verdict, String figure) {
+        public Bar(String label, String value, Severity severity, String svg, String verdict) {
+            this(label, value, severity, svg, verdict, "");
+        }
+    }
 
     /**
      * @param revision that the edit made

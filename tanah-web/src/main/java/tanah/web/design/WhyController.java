@@ -30,6 +30,7 @@ import tanah.web.shell.Words;
 @RequestMapping("/enclosures/{id}/why")
 class WhyController {
     private static final String NOTE = "note:";
+    private static final String MODEL = "model.";
 
     private final EnclosureService enclosures;
     private final FigureWords figures;
@@ -89,7 +90,10 @@ class WhyController {
         Evaluation e = evaluations.whole(enclosure.design(), id);
         model.addAttribute("enclosure", enclosure);
         model.addAttribute(
-                "why", figure.startsWith(NOTE) ? note(e, figure.substring(NOTE.length()), id) : number(e, figure, id));
+                "why",
+                figure.startsWith(NOTE)
+                        ? note(e, figure.substring(NOTE.length()), id)
+                        : figure.startsWith(MODEL) ? model(figure) : number(e, figure, id));
     }
 
     private Why number(Evaluation e, String id, long enclosure) {
@@ -108,6 +112,24 @@ class WhyController {
                 words.of("standing", f.standing()),
                 words.or("why." + f.formula() + ".source", ""),
                 inputs);
+    }
+
+    /** How a number of the reader is made; the number itself is that of the place and hour where it was read. */
+    private Why model(String id) {
+        String key = id.substring(MODEL.length());
+        String formula = words.or("why." + id, "");
+        if (formula.isEmpty()) {
+            throw new NotFoundException("figure " + id);
+        }
+        return new Why(
+                words.of("climate.read." + key),
+                words.of("why.model"),
+                words.of("why.model.band"),
+                formula,
+                "published",
+                words.of("standing.published"),
+                words.or("why." + id + ".source", ""),
+                List.of());
     }
 
     private InputLine line(Input input, Evaluation e, long enclosure) {

@@ -259,6 +259,31 @@ class ClimateIT extends BrowserTest {
         assertThat(page.locator(".drill-facts li").first()).isVisible();
     }
 
+    @Test
+    void theWeeksAfterPlantingAreShownAndNumbersSayWhatTheyAreMadeFrom() {
+        enclosure("Mossy frog paludarium", "air");
+        page.locator(".bar-head a.why").first().click();
+        assertThat(page.locator("dialog, .why-drawer").first()).containsText("FAO-56");
+        assertThat(page.locator("dialog, .why-drawer").first()).containsText("room, coldest day");
+        page.keyboard().press("Escape");
+        for (Object address :
+                (List<?>) page.evaluate("() => [...document.querySelectorAll('#climate a.why')].map(a => a.href)")) {
+            Page opened = page.context().newPage();
+            opened.navigate(String.valueOf(address));
+            assertThat(opened.locator("h1")).isVisible();
+            assertThat(opened.locator("main").innerText())
+                    .doesNotContain("why.")
+                    .doesNotContain("figure.");
+            opened.close();
+        }
+        page.locator(".climate-links a").last().click();
+        assertThat(page.locator("h1")).hasText("After planting");
+        assertThat(page.locator("#settled")).containsText("settled from day");
+        assertThat(page.locator(".settle-table tbody tr")).hasCount(12);
+        page.locator("[name=season][value=summer]").click();
+        assertThat(page.locator("#settled")).containsText("Hottest day");
+    }
+
     private void search() {
         page.locator("main .btn-ink").click();
         assertThat(page.locator("#progress, #found").first()).isVisible();

@@ -121,7 +121,7 @@ public class ClimatePages {
     }
 
     private LayerView.Row row(String key, String value) {
-        return new LayerView.Row(words.of("climate.read." + key), value);
+        return new LayerView.Row(words.of("climate.read." + key), value, "model." + key);
     }
 
     private LayerView.Row degrees(String key, double celsius, double half) {
@@ -144,7 +144,7 @@ public class ClimatePages {
         List<LayerView.Row> rows = new ArrayList<>();
         Energy energy = f.energy();
         Settings own = settings.of(keeper, Locale.getDefault());
-        rows.add(today("energy", Numbers.upTo(energy.day(summer), 2) + THIN + "kWh"));
+        rows.add(today("energy", Numbers.upTo(energy.day(summer), 2) + THIN + "kWh", "climate.energy"));
         rows.add(today("cost", money(energy.month(summer) * own.tariff())));
         double year = energy.year(own.heatingDays());
         rows.add(today("year", Numbers.upTo(year, 0) + THIN + "kWh, " + money(year * own.tariff())));
@@ -163,16 +163,18 @@ public class ClimatePages {
     }
 
     private void water(Forecast f, DayCourse d, boolean summer, List<LayerView.Row> rows) {
-        rows.add(today("wet", Numbers.upTo(d.wetHours(), 1) + THIN + "h"));
-        rows.add(today("fog", Numbers.upTo(d.fogHours(), 1) + THIN + "h"));
+        String season = summer ? "climate.summer." : "climate.winter.";
+        rows.add(today("wet", Numbers.upTo(d.wetHours(), 1) + THIN + "h", season + "wet"));
+        rows.add(today("fog", Numbers.upTo(d.fogHours(), 1) + THIN + "h", season + "fog"));
         if (d.water().sprayed() > LEAST) {
-            rows.add(litres("mist", d.water().sprayed()));
-            rows.add(litres("carried", d.water().carried()));
-            rows.add(litres("drained", d.water().drained()));
+            rows.add(litres("mist", d.water().sprayed(), season));
+            rows.add(litres("carried", d.water().carried(), season));
+            rows.add(litres("drained", d.water().drained(), season));
         }
-        f.rise(summer).ifPresent(r -> rows.add(today("rise", millimetres(r))));
+        f.rise(summer).ifPresent(r -> rows.add(today("rise", millimetres(r), season + "rise")));
         f.daysToSeparator(summer)
-                .ifPresent(days -> rows.add(today("separator", words.count("climate.days", Math.round(days)))));
+                .ifPresent(days -> rows.add(
+                        today("separator", words.count("climate.days", Math.round(days)), season + "separator")));
     }
 
     private static String millimetres(double metres) {
@@ -194,14 +196,18 @@ public class ClimatePages {
     }
 
     private LayerView.Row today(String key, String value) {
-        return new LayerView.Row(words.of("climate.day." + key), value);
+        return today(key, value, "");
+    }
+
+    private LayerView.Row today(String key, String value, String figure) {
+        return new LayerView.Row(words.of("climate.day." + key), value, figure);
     }
 
     private static String money(double amount) {
         return (Numbers.fixed(amount, 2) + THIN + Presentation.current().currency()).strip();
     }
 
-    private LayerView.Row litres(String key, double kilograms) {
-        return today(key, Numbers.volumeWithUnit(kilograms / 1000));
+    private LayerView.Row litres(String key, double kilograms, String season) {
+        return today(key, Numbers.volumeWithUnit(kilograms / 1000), season + key);
     }
 }
