@@ -40,8 +40,10 @@ final class AirFields {
             .optional();
     static final List<NumberField> NOZZLE = List.of(NOZZLE_X, NOZZLE_Y, NOZZLE_Z, NOZZLE_FLOW);
 
-    static final NumberField EVENT_HOUR = NumberField.plain("event-hour", Unit.HOUR, 0, 23.99 * 3600);
-    static final NumberField EVENT_SECONDS = NumberField.plain("event-seconds", Unit.COUNT, 1, 3600);
+    static final NumberField EVENT_HOUR =
+            NumberField.plain("event-hour", Unit.HOUR, 0, 23.99 * 3600).required();
+    static final NumberField EVENT_SECONDS =
+            NumberField.plain("event-seconds", Unit.COUNT, 1, 3600).required();
     static final List<NumberField> EVENT = List.of(EVENT_HOUR, EVENT_SECONDS);
 
     static final NumberField FAN_SPEED =

@@ -124,7 +124,7 @@ class AirParts {
     private PartView sheet(Envelope.Insulation s, boolean open) {
         List<FieldView> fields = new ArrayList<>();
         if (open) {
-            fields.add(choice("sheet-material", s.id(), s.material(), "sheet.", AirEdits.SHEETS));
+            fields.add(choice("sheet-material", s.id(), s.material(), "sheet.", WallEdits.SHEETS));
             fields.add(AirFields.SHEET_THICK.view(s.id(), s.thickness(), words));
             fields.add(choice(
                     "sheet-inside",

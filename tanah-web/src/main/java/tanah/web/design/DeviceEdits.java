@@ -126,16 +126,14 @@ class DeviceEdits {
         Optional<NumberField> number = WaterFields.of(form.opWord(), DeviceFields.ALL);
         if (number.isPresent()) {
             NumberField field = within(number.get(), design, catalogue);
-            OptionalDouble value = field.read(form, errors);
-            return numbers.apply(
+            return numbers.typed(
                     design,
                     form,
                     field,
                     names.of(d.id(), design, catalogue),
                     DeviceFields.get(field, d),
-                    value,
                     errors,
-                    () -> DeviceEdit.change(design, d.id(), now -> DeviceFields.set(field, now, value)));
+                    value -> DeviceEdit.change(design, d.id(), now -> DeviceFields.set(field, now, value)));
         }
         boolean yes = form.valueText().equals("true");
         return switch (form.opWord()) {
@@ -223,16 +221,14 @@ class DeviceEdits {
         Optional<NumberField> number = WaterFields.of(form.opWord(), DeviceFields.FEATURE);
         if (number.isPresent()) {
             NumberField field = number.get();
-            OptionalDouble value = field.read(form, errors);
-            return numbers.apply(
+            return numbers.typed(
                     design,
                     form,
                     field,
                     name,
                     DeviceFields.get(field, f),
-                    value,
                     errors,
-                    () -> flowing(design, f, now -> DeviceFields.set(field, now, value)));
+                    value -> flowing(design, f, now -> DeviceFields.set(field, now, value)));
         }
         return switch (form.opWord()) {
             case "feature-pump" -> pump(design, f, form.valueText(), name, errors);

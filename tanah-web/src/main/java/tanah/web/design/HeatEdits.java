@@ -102,16 +102,14 @@ class HeatEdits implements StageEdits {
             return EditOutcome.none(design, DAY);
         }
         NumberField field = number.get();
-        OptionalDouble value = field.read(form, errors);
-        return numbers.apply(
+        return numbers.typed(
                 design,
                 form,
                 field,
                 words.of("part.day"),
                 HeatFields.get(field, design.heat()),
-                value,
                 errors,
-                () -> design.withHeat(HeatFields.set(field, design.heat(), value.orElseThrow())));
+                value -> design.withHeat(HeatFields.set(field, design.heat(), value.orElseThrow())));
     }
 
     private EditOutcome device(Design design, Device d, EditForm form, Catalogue catalogue, FieldErrors errors) {
@@ -119,16 +117,14 @@ class HeatEdits implements StageEdits {
         Optional<NumberField> number = WaterFields.of(form.opWord(), HeatFields.ALL);
         if (number.isPresent()) {
             NumberField field = within(number.get(), design, catalogue);
-            OptionalDouble value = field.read(form, errors);
-            return numbers.apply(
+            return numbers.typed(
                     design,
                     form,
                     field,
                     name,
                     HeatFields.get(field, d),
-                    value,
                     errors,
-                    () -> DeviceEdit.change(
+                    value -> DeviceEdit.change(
                             design, d.id(), now -> HeatFields.set(field, placed(now, design, catalogue), value)));
         }
         String value = form.valueText();

@@ -29,7 +29,8 @@ final class HeatFields {
             new NumberField("lamp-set-day", Quantity.Kind.TEMPERATURE, 1, 5, 60, Unit.CELSIUS, true, 0.5);
     static final NumberField SET_NIGHT =
             new NumberField("lamp-set-night", Quantity.Kind.TEMPERATURE, 1, 5, 60, Unit.CELSIUS, true, 0.5);
-    static final NumberField HYSTERESIS = NumberField.plain("lamp-hysteresis", Unit.KELVIN_DIFFERENCE, 0.1, 10);
+    static final NumberField HYSTERESIS = NumberField.plain("lamp-hysteresis", Unit.KELVIN_DIFFERENCE, 0.1, 10)
+            .required();
     static final NumberField FROM = NumberField.length("lamp-from", 0, FAR, 1);
     static final NumberField TO = NumberField.length("lamp-to", 0, FAR, 1);
     static final NumberField LOW = NumberField.length("lamp-low", 0, FAR, 1);
@@ -45,7 +46,7 @@ final class HeatFields {
     private HeatFields() {}
 
     private static NumberField hours(String op, double most) {
-        return NumberField.plain(op, Unit.HOUR, 0, most * 3600);
+        return NumberField.plain(op, Unit.HOUR, 0, most * 3600).required();
     }
 
     static OptionalDouble get(NumberField field, HeatDay day) {

@@ -1,6 +1,7 @@
 package tanah.web.design;
 
 import java.util.OptionalDouble;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 import tanah.core.design.Design;
@@ -14,6 +15,19 @@ class NumberEdit {
 
     NumberEdit(Words words) {
         this.words = words;
+    }
+
+    /** Reads the number and applies it; {@code change} is given what was typed, empty where it was left out. */
+    EditOutcome typed(
+            Design design,
+            EditForm form,
+            NumberField field,
+            String name,
+            OptionalDouble stood,
+            FieldErrors errors,
+            Function<OptionalDouble, Design> change) {
+        OptionalDouble value = field.read(form, errors);
+        return apply(design, form, field, name, stood, value, errors, () -> change.apply(value));
     }
 
     /**

@@ -30,6 +30,11 @@ record NumberField(
         return new NumberField(op, Quantity.Kind.NUMBER, unit.toSi(1), min, max, unit, false, 0);
     }
 
+    /** The same number, which must be given. */
+    NumberField required() {
+        return new NumberField(op, kind, factor, min, max, shown, true, step);
+    }
+
     /** The same number, which may be left out. */
     NumberField optional() {
         return new NumberField(op, kind, factor, min, max, shown, false, step);
