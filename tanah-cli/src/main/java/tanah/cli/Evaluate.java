@@ -6,6 +6,8 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.climate.Calibration;
 import tanah.core.evaluate.Evaluation;
@@ -13,14 +15,24 @@ import tanah.core.evaluate.Evaluator;
 import tanah.files.catalogue.CatalogueException;
 import tanah.files.catalogue.CatalogueReader;
 import tanah.files.catalogue.OwnRows;
+import tanah.files.climate.CaseReader;
+import tanah.files.climate.CaseWriter;
 import tanah.files.design.DesignReader;
 import tanah.files.design.Parsed;
 import tanah.files.readings.SteadyReadings;
 import tanah.files.result.EvaluationWriter;
 import tanah.files.schema.Problem;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
-/** Reads a design, prints its evaluation as JSON. Exit codes: 0 evaluated, 1 unusable catalogue, 2 bad input. */
+/**
+ * Reads a design, prints its evaluation as JSON; or a climate case, prints what the climate model makes of it. Exit codes: 0 evaluated,
+ * 1 unusable catalogue, 2 bad input.
+ */
 public final class Evaluate {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
     static final int DONE = 0;
     static final int UNUSABLE = 1;
     static final int BAD_INPUT = 2;
@@ -37,8 +49,7 @@ public final class Evaluate {
 
     static int run(String[] args, PrintStream out, PrintStream err) {
         if (args.length != 1 && args.length != 2) {
-            err.println("usage: ./tanah evaluate DESIGN.json [READINGS.csv]");
-            return BAD_INPUT;
+            return usage(err);
         }
         byte[] document;
         try {
@@ -46,6 +57,10 @@ public final class Evaluate {
         } catch (IOException | IllegalArgumentException e) {
             err.println("/: cannot read " + args[0] + "; accepted: a readable file");
             return BAD_INPUT;
+        }
+        Optional<JsonNode> climateCase = climateCase(document);
+        if (climateCase.isPresent()) {
+            return args.length == 1 ? computed(climateCase.get(), out, err) : usage(err);
         }
         Catalogue catalogue;
         try {
@@ -66,6 +81,33 @@ public final class Evaluate {
             return calibrated(e, Path.of(args[1]), out, err);
         }
         out.print(EvaluationWriter.write(e));
+        return DONE;
+    }
+
+    private static int usage(PrintStream err) {
+        err.println("usage: ./tanah evaluate DESIGN.json [READINGS.csv], or ./tanah evaluate CASE.json");
+        return BAD_INPUT;
+    }
+
+    /** The document as a climate case, if it is one. */
+    private static Optional<JsonNode> climateCase(byte[] document) {
+        if (document.length > DesignReader.MOST_BYTES) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(JSON.readTree(document)).filter(CaseReader::isCase);
+        } catch (JacksonException e) {
+            return Optional.empty(); // the reader of designs says what is wrong with it
+        }
+    }
+
+    private static int computed(JsonNode document, PrintStream out, PrintStream err) {
+        List<Problem> problems = CaseReader.problems(document);
+        if (!problems.isEmpty()) {
+            problems.stream().map(Problem::toString).forEach(err::println);
+            return BAD_INPUT;
+        }
+        out.print(CaseWriter.write(CaseReader.of(document)));
         return DONE;
     }
 

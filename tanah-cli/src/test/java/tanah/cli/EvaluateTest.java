@@ -1,6 +1,7 @@
 package tanah.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -10,6 +11,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The command line: what it prints and with which code it ends. */
 class EvaluateTest {
@@ -37,6 +42,41 @@ class EvaluateTest {
                         Path.of("..", "docs", "readings", "collared-lizard.csv").toString()))
                 .isZero();
         assertThat(text(out)).contains("\"calibration\"", "\"multipliers\"");
+    }
+
+    /** What another program says of the three worked cases comes out of the command, within its tolerances. */
+    @ParameterizedTest
+    @CsvSource({"arid, A", "humid, B", "half-water, C"})
+    void aWorkedCaseComesOut(String name, String letter) throws IOException {
+        assertThat(run(Path.of("..", "docs", "cases", name + ".json").toString()))
+                .isZero();
+        JsonNode root = JsonMapper.builder().build().readTree(text(out));
+        int compared = 0;
+        for (String line : Files.readAllLines(
+                Path.of("..", "tanah-files", "src", "test", "resources", "climate", "worked_examples.csv"))) {
+            String[] cells = line.split(",", 6);
+            if (!cells[2].equals("example=" + letter) || cells[1].contains("[") || cells[1].matches(".*p(in|out)_w")) {
+                continue;
+            }
+            JsonNode node = root;
+            for (String step : cells[1].split("\\.")) {
+                node = node.path(step);
+            }
+            assertThat(node.asDouble())
+                    .as(cells[1])
+                    .isCloseTo(Double.parseDouble(cells[3]), within(Double.parseDouble(cells[4])));
+            compared++;
+        }
+        assertThat(compared).isGreaterThan(200);
+    }
+
+    @Test
+    void aWrongCaseIsRefusedFieldByField() throws IOException {
+        Path file = folder.resolve("case.json");
+        Files.writeString(file, "{\"vessel\":{\"length_m\":\"long\"},\"colour\":1}");
+        assertThat(run(file.toString())).isEqualTo(2);
+        assertThat(text(err)).contains("/vessel/length_m", "/colour", "accepted:");
+        assertThat(text(out)).isEmpty();
     }
 
     @Test

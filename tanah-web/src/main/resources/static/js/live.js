@@ -64,8 +64,9 @@ export function place(page, ids, sent) {
   chosen.forEach(([id, value]) => { document.getElementById(id).value = value; });
   if (typing && typing.id) {
     const again = document.getElementById(typing.id);
-    if (again && again !== focused && typing.value !== typing.stands && typing.value !== sent) {
+    if (again && again.value !== typing.value && typing.value !== typing.stands && typing.value !== sent) {
       again.value = typing.value;
+      if (again === focused && typing.from !== null) { again.setSelectionRange(typing.from, typing.to); }
     }
   }
   const target = held ? document.querySelector(`[data-handle="${CSS.escape(held.handle)}"][data-op="${held.op}"]`) : focusId && document.getElementById(focusId);

@@ -72,6 +72,8 @@ Alpine.data("stage", () => ({
       if (this.drag?.reader) { this.heldElement()?.classList.add("held"); }
       const drawn = document.querySelector(".sheet-drawing");
       if (drawn && !this.cut) { document.getElementById("cut").value = drawn.dataset.cut; }
+      // a look that was asked for before the whole day was known has put the steady state back
+      if (document.querySelector("#climate .day-note") && !this.settling) { this.settle(); }
     } catch (error) { this.failed(error); }
   },
 
@@ -86,6 +88,7 @@ Alpine.data("stage", () => ({
     if (mine.signal.aborted) { return; }
     const params = this.params();
     params.set("whole", "true");
+    let again = false;
     try {
       const { page } = await ask(`${this.path}?${params}`, { signal: mine.signal });
       if (mine.signal.aborted || this.running || this.waiting.length || this.drag) { return; }
@@ -94,10 +97,15 @@ Alpine.data("stage", () => ({
       const changed = (id) => page.getElementById(id)?.outerHTML !== document.getElementById(id)?.outerHTML;
       place(page, ["climate", "drawing", "notes", "ledger"].filter(changed));
       this.bands(page);
-      document.body.dataset.settled = "true";
+      // somebody else's edit may have had it given up
+      again = page.querySelector("#climate .day-note") !== null;
+      document.body.dataset.settled = String(!again);
     } catch (error) {
       if (error.name !== "AbortError") { this.failed(error); }
+    } finally {
+      if (this.settling === mine) { this.settling = null; }
     }
+    if (again && !this.settling) { this.settle(); }
   },
   bands(page) {
     for (const band of page.querySelectorAll("body > ol > li.band")) {
@@ -262,6 +270,7 @@ Alpine.data("stage", () => ({
     if (this.running) { return; }
     this.running = true;
     this.settling?.abort();
+    this.settling = null;
     try {
       while (this.waiting.length || this.draft) {
         const draft = !this.waiting.length;

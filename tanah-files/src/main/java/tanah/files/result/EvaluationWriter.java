@@ -38,14 +38,19 @@ public final class EvaluationWriter {
     private EvaluationWriter() {}
 
     public static String write(Evaluation e) {
-        return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(json(e)) + "\n";
+        return pretty(json(e));
+    }
+
+    /** Any result as it is printed. */
+    public static String pretty(ObjectNode root) {
+        return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root) + "\n";
     }
 
     /** The same with what readings say of the model. */
     public static String write(Evaluation e, Calibration.Fit fit) {
         ObjectNode root = json(e);
         root.set("calibration", ClimateWriter.fit(fit));
-        return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root) + "\n";
+        return pretty(root);
     }
 
     private static ObjectNode json(Evaluation e) {

@@ -1,339 +1,40 @@
 package tanah.files.climate;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.util.ArrayList;
-import java.util.EnumMap;
-import java.util.List;
-import java.util.Locale;
-import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalDouble;
-import tanah.core.climate.ClimateCase;
-import tanah.core.climate.Fixture;
-import tanah.core.climate.Floor;
-import tanah.core.climate.Matter;
-import tanah.core.climate.MoistAir;
-import tanah.core.climate.Pane;
-import tanah.core.climate.Sheet;
-import tanah.core.climate.Shell;
-import tanah.core.light.Band;
-import tanah.core.light.Block;
-import tanah.core.light.Emitter;
-import tanah.core.light.Leaves;
-import tanah.core.light.Lid;
-import tanah.core.light.Vec;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Reads the worked cases of the climate, which are written in the model's own terms. */
+/** The worked cases of the climate, and small ones of a test's own. */
 final class CaseJson {
-    private final JsonNode root;
+    private static final JsonMapper JSON = JsonMapper.builder().build();
 
-    private CaseJson(JsonNode root) {
-        this.root = root;
-    }
+    private CaseJson() {}
 
-    static CaseJson of(String letter) {
-        try (InputStream in =
-                CaseJson.class.getResourceAsStream("/climate/example-" + letter.toLowerCase(Locale.ROOT) + ".json")) {
-            return new CaseJson(JsonMapper.builder().build().readTree(in));
+    static CaseReader of(String letter) {
+        String name = switch (letter) {
+            case "A" -> "arid";
+            case "B" -> "humid";
+            default -> "half-water";
+        };
+        try {
+            return checked(JSON.readTree(Files.readString(Path.of("..", "docs", "cases", name + ".json"))));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    /** A case of a test's own, in the same terms; single quotes stand for double ones. */
-    static CaseJson parse(String text) {
-        return new CaseJson(JsonMapper.builder().build().readTree(text.replace('\'', '"')));
+    /** Single quotes stand for double ones. */
+    static CaseReader parse(String text) {
+        return checked(JSON.readTree(text.replace('\'', '"')));
     }
 
-    ClimateCase.Season season(String name) {
-        JsonNode r = root.path("room").path(name);
-        return new ClimateCase.Season(
-                new ClimateCase.Outside(
-                        r.path("temp_day_c").asDouble(), r.path("rh_day_pct").asDouble() / 100),
-                new ClimateCase.Outside(
-                        r.path("temp_night_c").asDouble(),
-                        r.path("rh_night_pct").asDouble() / 100),
-                7,
-                22);
-    }
-
-    ClimateCase read() {
-        JsonNode v = root.path("vessel");
-        double length = v.path("length_m").asDouble();
-        double width = v.path("depth_m").asDouble();
-        double height = v.path("height_m").asDouble();
-        JsonNode lid = v.path("lid");
-        Map<Lid.Side, Pane> sides = new EnumMap<>(Lid.Side.class);
-        for (Lid.Side side : Lid.Side.values()) {
-            sides.put(side, pane(v.path("panes"), side.name().toLowerCase(Locale.ROOT)));
-        }
-        double open = lid.path("mesh_open_fraction").asDouble(0);
-        Optional<Pane> cover = lid.has("solid")
-                ? Optional.of(Pane.of(
-                        matter(lid.path("solid").path("material").asString()),
-                        lid.path("solid").path("thickness_m").asDouble()))
-                : Optional.empty();
-        Shell shell = new Shell(
-                length,
-                width,
-                height,
-                sides,
-                pane(v.path("panes"), "bottom"),
-                new Lid(
-                        height,
-                        length,
-                        width,
-                        lid.path("mesh_fraction").asDouble(),
-                        Lid.Side.valueOf(lid.path("mesh_side").asString("back").toUpperCase(Locale.ROOT)),
-                        open,
-                        open,
-                        cover.map(c -> c.transmits() > 0).orElse(false)),
-                cover,
-                vents(v.path("vents"), length, width, open));
-        return new ClimateCase(
-                shell,
-                floor(length, width),
-                platforms(),
-                obstacles(),
-                plants(),
-                fixtures(),
-                root.path("day_start_h").asDouble(),
-                root.path("photoperiod_h").asDouble(),
-                mist(),
-                root.path("fan_u_m_s").asDouble(0),
-                root.path("fan_exchange_m3_h").asDouble(0) / 3600,
-                MoistAir.SEA_LEVEL);
-    }
-
-    private static Matter matter(String name) {
-        return Matter.valueOf(name.toUpperCase(Locale.ROOT));
-    }
-
-    private static Pane pane(JsonNode panes, String side) {
-        JsonNode p = panes.has(side) ? panes.path(side) : panes.path("all");
-        List<Sheet> lining = new ArrayList<>();
-        p.path("insulation")
-                .forEach(i -> lining.add(matter(i.path("material").asString())
-                        .sheet(i.path("thickness_m").asDouble())));
-        return Pane.of(
-                matter(p.path("material").asString()), p.path("thickness_m").asDouble(), lining.toArray(Sheet[]::new));
-    }
-
-    private static List<Shell.Vent> vents(JsonNode list, double length, double width, double open) {
-        List<Shell.Vent> vents = new ArrayList<>();
-        list.forEach(v -> {
-            Lid.Side side = Lid.Side.valueOf(v.path("face").asString().toUpperCase(Locale.ROOT));
-            boolean alongX = side == Lid.Side.FRONT || side == Lid.Side.BACK;
-            vents.add(new Shell.Vent(
-                    side,
-                    v.path("z_m").asDouble(),
-                    v.path("x0_m").asDouble(0),
-                    v.path("x1_m").asDouble(alongX ? length : width),
-                    v.path("area_m2").asDouble(),
-                    v.path("height_m").asDouble(),
-                    v.path("open_fraction").asDouble(open)));
-        });
-        return vents;
-    }
-
-    private List<Floor> floor(double length, double width) {
-        List<Floor> floor = new ArrayList<>();
-        root.path("ground").path("regions").forEach(r -> {
-            double[] bounds = {
-                r.path("x0_m").asDouble(0),
-                r.path("x1_m").asDouble(length),
-                r.path("y0_m").asDouble(0),
-                r.path("y1_m").asDouble(width)
-            };
-            if (r.path("type").asString().equals("water")) {
-                floor.add(new Floor.Water(
-                        bounds,
-                        r.path("surface_z_m").asDouble(),
-                        r.path("depth_m").asDouble(),
-                        (int) floor.stream()
-                                .filter(f -> f instanceof Floor.Water)
-                                .count()));
-                return;
-            }
-            List<Sheet> layers = new ArrayList<>();
-            r.path("layers")
-                    .forEach(l -> layers.add(matter(l.path("material").asString())
-                            .sheet(l.path("thickness_m").asDouble())));
-            floor.add(new Floor.Land(
-                    bounds,
-                    layers,
-                    r.path("slope_x").asDouble(0),
-                    r.path("slope_y").asDouble(0),
-                    r.path("base_z_m").asDouble(0),
-                    r.path("absorptance").asDouble(0.85),
-                    r.path("cover").asDouble(0),
-                    new Floor.Soil(
-                            r.path("soil_depth_m").asDouble(),
-                            r.path("field_capacity").asDouble(0.35),
-                            r.path("skin_m").asDouble(0.012),
-                            r.path("wet0").asDouble(),
-                            r.has("wet_surf0")
-                                    ? OptionalDouble.of(r.path("wet_surf0").asDouble())
-                                    : OptionalDouble.empty(),
-                            r.path("reservoir_m").asDouble(0),
-                            r.path("void_fraction").asDouble(0),
-                            r.path("reservoir0_kg").asDouble(0))));
-        });
-        return floor;
-    }
-
-    private List<ClimateCase.Platform> platforms() {
-        List<ClimateCase.Platform> all = new ArrayList<>();
-        root.path("platforms")
-                .forEach(p -> all.add(new ClimateCase.Platform(
-                        p.path("name").asString(),
-                        p.path("x_m").asDouble(),
-                        p.path("y_m").asDouble(),
-                        p.path("z_m").asDouble(),
-                        p.path("size_x_m").asDouble(),
-                        p.path("size_y_m").asDouble(),
-                        matter(p.path("material").asString())
-                                .sheet(p.path("thickness_m").asDouble()),
-                        p.path("absorptance").asDouble(0.85),
-                        p.path("basking").asBoolean(false))));
-        return all;
-    }
-
-    private static Block block(JsonNode b) {
-        return new Block(
-                b.path(0).path(0).asDouble(),
-                b.path(0).path(1).asDouble(),
-                b.path(1).path(0).asDouble(),
-                b.path(1).path(1).asDouble(),
-                b.path(2).path(0).asDouble(),
-                b.path(2).path(1).asDouble());
-    }
-
-    private List<ClimateCase.Obstacle> obstacles() {
-        List<ClimateCase.Obstacle> all = new ArrayList<>();
-        root.path("obstacles")
-                .forEach(o -> all.add(new ClimateCase.Obstacle(
-                        block(o.path("box")), o.path("wettable_m2").asDouble(0))));
-        return all;
-    }
-
-    private List<Leaves> plants() {
-        List<Leaves> all = new ArrayList<>();
-        root.path("plants")
-                .forEach(p -> all.add(new Leaves(
-                        block(p.path("box")),
-                        p.path("lai").asDouble(),
-                        p.path("k_ext").asDouble(0.5))));
-        return all;
-    }
-
-    private List<Fixture> fixtures() {
-        List<Fixture> all = new ArrayList<>();
-        root.path("devices")
-                .forEach(d -> all.add(new Fixture(
-                        d.path("name").asString(),
-                        d.path("power_w").asDouble(),
-                        switch (d.path("schedule").asString()) {
-                            case "day" -> new Fixture.Hours.Day();
-                            case "night" -> new Fixture.Hours.Night();
-                            default -> new Fixture.Hours.Always();
-                        },
-                        d.path("dim").asDouble(1),
-                        thermostat(d.path("thermostat")),
-                        part(d))));
-        return all;
-    }
-
-    private static Optional<Fixture.Thermostat> thermostat(JsonNode t) {
-        return t.isMissingNode()
-                ? Optional.empty()
-                : Optional.of(new Fixture.Thermostat(
-                        Fixture.Control.valueOf(t.path("type").asString().toUpperCase(Locale.ROOT)),
-                        t.path("setpoint_day_c").asDouble(),
-                        t.path("setpoint_night_c").asDouble(),
-                        t.path("hysteresis_k").asDouble(1),
-                        t.path("band_k").asDouble(1),
-                        probe(t.path("probe"))));
-    }
-
-    private static Fixture.Probe probe(JsonNode p) {
-        return switch (p.path("kind").asString()) {
-            case "platform" -> new Fixture.Probe.Platform(p.path("index").asInt());
-            case "air" ->
-                new Fixture.Probe.Air(
-                        p.path("x_m").asDouble(),
-                        p.path("y_m").asDouble(),
-                        p.path("z_m").asDouble());
-            default -> new Fixture.Probe.Water(0);
-        };
-    }
-
-    private static Fixture.Part part(JsonNode d) {
-        String type = d.path("type").asString();
-        if (type.equals("water_heater") || type.equals("pump")) {
-            return new Fixture.InWater(
-                    d.path("water").asInt(), d.path("f_water").asDouble(1));
-        }
-        if (type.equals("bottom_mat")) {
-            return new Fixture.Mat(
-                    Optional.empty(),
-                    d.path("x0_m").asDouble(),
-                    d.path("x1_m").asDouble(),
-                    d.path("y0_m").asDouble(),
-                    d.path("y1_m").asDouble());
-        }
-        if (type.equals("side_mat")) {
-            return new Fixture.Mat(
-                    Optional.of(Lid.Side.valueOf(d.path("face").asString().toUpperCase(Locale.ROOT))),
-                    d.path("x0_m").asDouble(),
-                    d.path("x1_m").asDouble(),
-                    d.path("z0_m").asDouble(),
-                    d.path("z1_m").asDouble());
-        }
-        Vec at = new Vec(
-                d.path("x_m").asDouble(),
-                d.path("y_m").asDouble(),
-                d.path("z_m").asDouble());
-        double beam = Math.toRadians(d.path("beam_deg").asDouble(0));
-        Emitter shape = type.equals("point")
-                ? Emitter.spot(at, beam, d.path("aperture_m").asDouble(0.04))
-                : Emitter.tube(
-                        at,
-                        d.path("length_m").asDouble(),
-                        Emitter.Optic.valueOf(d.path("optic").asString().toUpperCase(Locale.ROOT)),
-                        beam);
-        Band band = Band.valueOf(d.path("band").asString().toUpperCase(Locale.ROOT));
-        return new Fixture.Lamp(
-                shape,
-                d.path("f_beam").asDouble(0),
-                d.path("f_wide").asDouble(0),
-                d.path("f_star").asDouble(0),
-                band,
-                band,
-                d.has("uvi_ref")
-                        ? Optional.of(new Fixture.UvReading(
-                                d.path("uvi_ref").asDouble(),
-                                d.path("uvi_ref_dist_m").asDouble()))
-                        : Optional.empty(),
-                d.path("ppf_umol_s").asDouble(0) * 1e-6,
-                d.path("f_usable").asDouble(0.85));
-    }
-
-    private ClimateCase.Mist mist() {
-        List<ClimateCase.Spray> sprays = new ArrayList<>();
-        root.path("mist")
-                .path("events")
-                .forEach(e -> sprays.add(new ClimateCase.Spray(
-                        e.path("h").asDouble(),
-                        e.path("nozzles").asDouble()
-                                * e.path("flow_ml_min").asDouble()
-                                / 60
-                                * e.path("seconds").asDouble()
-                                / 1000)));
-        return new ClimateCase.Mist(sprays, 0.03, 0.30, 0.12);
+    private static CaseReader checked(JsonNode document) {
+        assertThat(CaseReader.problems(document)).isEmpty();
+        return CaseReader.of(document);
     }
 }

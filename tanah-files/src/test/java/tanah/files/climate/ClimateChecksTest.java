@@ -44,7 +44,7 @@ class ClimateChecksTest {
     private static final String CLOSED = "{'mesh_fraction':0,'solid':{'material':'glass','thickness_m':0.004}}";
     private static final String MESH = "{'mesh_fraction':1,'mesh_open_fraction':0.65}";
 
-    private static Steady steady(CaseJson c, boolean lit) {
+    private static Steady steady(CaseReader c, boolean lit) {
         ClimateCase.Season winter = c.season("winter");
         return ClimateModel.of(c.read(), Factors.ONE)
                 .steady(lit ? winter.day() : winter.night(), lit, Optional.empty(), TOLERANCE);
@@ -73,7 +73,7 @@ class ClimateChecksTest {
 
     private static final Factors SEALED = Factors.ONE.times(3, 0);
 
-    private static Steady sealed(CaseJson c, boolean lit) {
+    private static Steady sealed(CaseReader c, boolean lit) {
         ClimateCase.Season winter = c.season("winter");
         return ClimateModel.of(c.read(), SEALED)
                 .steady(lit ? winter.day() : winter.night(), lit, Optional.empty(), TOLERANCE);
@@ -83,7 +83,7 @@ class ClimateChecksTest {
     @ParameterizedTest
     @CsvSource({"900, 34.22", "300, 34.20", "60, 34.20"})
     void shorterStepsAgree(double step, double expected) {
-        CaseJson a = CaseJson.of("A");
+        CaseReader a = CaseJson.of("A");
         DayCourse day = DayRun.of(ClimateModel.of(a.read(), Factors.ONE), a.season("winter"), step, () -> false)
                 .orElseThrow();
         double mean = day.mean(true, s -> s.places().baskingSurface().orElseThrow());
@@ -96,7 +96,7 @@ class ClimateChecksTest {
                 .isLessThan(0.1);
     }
 
-    private static CaseJson switched(double set, double hysteresis) {
+    private static CaseReader switched(double set, double hysteresis) {
         return CaseJson.parse(box(
                 0.75,
                 0.3,
@@ -115,7 +115,7 @@ class ClimateChecksTest {
 
     @Test
     void aRelayUsesAsMuchAtHalfTheStep() {
-        CaseJson c = switched(32, 1);
+        CaseReader c = switched(32, 1);
         ClimateModel model = ClimateModel.of(c.read(), Factors.ONE);
         Switched minute =
                 DayRun.switched(model, c.season("winter"), 60, () -> false).orElseThrow();
@@ -134,8 +134,8 @@ class ClimateChecksTest {
 
     @Test
     void aWiderHysteresisSwitchesLessOften() {
-        CaseJson narrow = switched(32, 0.5);
-        CaseJson wide = switched(32, 3);
+        CaseReader narrow = switched(32, 0.5);
+        CaseReader wide = switched(32, 3);
         Switched.Swing often = relay(narrow);
         Switched.Swing seldom = relay(wide);
         assertThat(seldom.starts()).isLessThan(often.starts());
@@ -143,7 +143,7 @@ class ClimateChecksTest {
         assertThat(seldom.shortest()).isGreaterThan(often.shortest());
     }
 
-    private static Switched.Swing relay(CaseJson c) {
+    private static Switched.Swing relay(CaseReader c) {
         return DayRun.switched(ClimateModel.of(c.read(), Factors.ONE), c.season("winter"), 60, () -> false)
                 .orElseThrow()
                 .swings()
@@ -173,7 +173,7 @@ class ClimateChecksTest {
     /** 75 W flood over a mesh lid of 90 x 45 x 45 cm in a room of 22 °C (common practice). */
     @Test
     void aFloodOverMeshWarmsOneEnd() {
-        CaseJson a = CaseJson.of("A");
+        CaseReader a = CaseJson.of("A");
         Places p = steady(a, true).places();
         assertThat(p.baskingSurface().orElseThrow()).isBetween(33.0, 38.0);
         assertThat(p.coolAir()).isBetween(21.0, 25.0);
@@ -198,7 +198,7 @@ class ClimateChecksTest {
     void aClosedWarmWetCubeFogs() {
         String warm =
                 "'devices':[{'name':'mat','type':'bottom_mat','power_w':15,'x0_m':0.05,'x1_m':0.4,'y0_m':0.05,'y1_m':0.4,'schedule':'always'}],";
-        CaseJson c = CaseJson.parse(box(0.45, 0.45, 0.6, CLOSED, soil(1), warm, 20));
+        CaseReader c = CaseJson.parse(box(0.45, 0.45, 0.6, CLOSED, soil(1), warm, 20));
         Places p = sealed(c, true).places();
         assertThat(p.meanHumidity()).isGreaterThan(0.95);
         assertThat(p.frontMargin()).isNegative();
@@ -208,7 +208,7 @@ class ClimateChecksTest {
 
     @Test
     void aWateredPlantingDriesAndThenStays() {
-        CaseJson c = CaseJson.parse(box(0.45, 0.45, 0.6, MESH, soil(0.5), "", 22));
+        CaseReader c = CaseJson.parse(box(0.45, 0.45, 0.6, MESH, soil(0.5), "", 22));
         Settling dry = DayRun.settling(ClimateModel.of(c.read(), Factors.ONE), c.season("winter"), 30, () -> false)
                 .orElseThrow();
         assertThat(dry.means()).hasSize(30);
@@ -223,7 +223,7 @@ class ClimateChecksTest {
 
     @Test
     void mistIsFeltAndPasses() {
-        CaseJson b = CaseJson.of("B");
+        CaseReader b = CaseJson.of("B");
         DayCourse day = DayRun.of(ClimateModel.of(b.read(), Factors.ONE), b.season("winter"));
         OptionalDouble hours = day.dryAgain(9, Places::meanHumidity);
         assertThat(hours.orElse(24)).isBetween(0.1, 24.0);
@@ -243,7 +243,7 @@ class ClimateChecksTest {
 
     @Test
     void theRoomsHumidityFollowsItsRamp() {
-        CaseJson b = CaseJson.of("B");
+        CaseReader b = CaseJson.of("B");
         ClimateCase.Season s = b.season("winter");
         DayCourse day = DayRun.of(ClimateModel.of(b.read(), Factors.ONE), s);
         assertThat(day.at(3).damp()).isCloseTo(s.night().humidity(), within(1e-3));

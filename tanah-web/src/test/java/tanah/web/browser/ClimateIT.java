@@ -284,6 +284,69 @@ class ClimateIT extends BrowserTest {
         assertThat(page.locator("#settled")).containsText("Hottest day");
     }
 
+    /** The same climate in German, in inches and degrees Fahrenheit: nothing without a word, nothing in the wrong unit. */
+    @Test
+    void theClimateSpeaksGermanAndFahrenheit() {
+        enclosure("Collared lizard, arid", "heat");
+        String base = page.url().replaceFirst("/heat.*", "");
+        double celsius = first(read("Air").innerText());
+        page.navigate("/settings");
+        page.locator("#language").selectOption("de");
+        page.locator("#units").selectOption("us");
+        page.locator("#decimal").selectOption("comma");
+        page.locator(".settings-form button[type=submit]").click();
+        try {
+            for (String part : List.of("/heat", "/air", "/find", "/drills", "/settling")) {
+                page.navigate(base + part);
+                if (part.equals("/heat") || part.equals("/air")) {
+                    settled();
+                }
+                String text = page.locator("body").innerText();
+                assertThat(text)
+                        .as(part)
+                        .doesNotContain("??")
+                        .doesNotContain("null")
+                        .doesNotContain("NaN");
+                assertThat(text).as(part).doesNotContain("°C").doesNotContain("Find equipment");
+            }
+            page.navigate(base + "/heat");
+            settled();
+            double fahrenheit = first(read("Luft").innerText());
+            assertThat(fahrenheit).isBetween(32 + 1.8 * celsius - 0.3, 32 + 1.8 * celsius + 0.3);
+            StagePage stage = new StagePage(page);
+            stage.open("flood");
+            stage.type("lamp-x", "30 Ellen");
+            assertThat(stage.error()).isVisible();
+            assertThat(stage.field("lamp-x")).hasValue("30 Ellen");
+        } finally {
+            page.navigate("/settings");
+            page.locator("#language").selectOption("en");
+            page.locator("#units").selectOption("metric");
+            page.locator("#decimal").selectOption("point");
+            page.locator(".settings-form button[type=submit]").click();
+        }
+    }
+
+    private static double first(String text) {
+        java.util.regex.Matcher m = Pattern.compile("(\\d+[.,]\\d)").matcher(text);
+        assertThat(m.find()).isTrue();
+        return Double.parseDouble(m.group(1).replace(',', '.'));
+    }
+
+    /** On a phone the field, the reader and the day are all there, and nothing lies outside the screen. */
+    @Test
+    void theClimateFitsAPhone() {
+        page.setViewportSize(390, 844);
+        enclosure("Mossy frog paludarium", "air");
+        for (String part : List.of("/air", "/heat", "/find", "/drills", "/settling")) {
+            page.navigate(page.url().replaceFirst("/(air|heat|find|drills|settling).*", part));
+            page.locator("main, .sheet-page, #pit").first().waitFor();
+            Object over =
+                    page.evaluate("() => document.documentElement.scrollWidth - document.documentElement.clientWidth");
+            assertThat(((Number) over).intValue()).as(part).isLessThanOrEqualTo(1);
+        }
+    }
+
     private void search() {
         page.locator("main .btn-ink").click();
         assertThat(page.locator("#progress, #found").first()).isVisible();

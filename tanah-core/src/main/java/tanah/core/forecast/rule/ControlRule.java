@@ -19,7 +19,6 @@ import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
-import tanah.core.forecast.Forecast;
 import tanah.core.forecast.Probed;
 import tanah.core.units.Unit;
 
@@ -41,16 +40,12 @@ public final class ControlRule {
 
     public static List<Finding> judge(Judged j) {
         List<Finding> findings = new ArrayList<>();
-        Forecast f = j.forecast();
-        for (int i = 0; i < f.mapped().devices().size(); i++) {
-            Device d = f.mapped().devices().get(i);
-            Fixture fixture = f.mapped().enclosure().fixtures().get(i);
-            Optional<LampModel> lamp = j.catalogue().findLamp(d.item());
-            Optional<Gear> gear = j.catalogue().findGear(d.item());
-            if (isHeater(lamp, gear, fixture)) {
-                control(j, d, fixture, lamp, findings);
+        for (Judged.Fitted x : j.fitted()) {
+            Optional<Gear> gear = j.catalogue().findGear(x.device().item());
+            if (isHeater(x.lamp(), gear, x.fixture())) {
+                control(j, x.device(), x.fixture(), x.lamp(), findings);
             }
-            load(j, d, fixture).ifPresent(findings::add);
+            load(j, x.device(), x.fixture()).ifPresent(findings::add);
         }
         return findings;
     }

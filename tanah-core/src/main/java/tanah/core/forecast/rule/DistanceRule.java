@@ -38,18 +38,15 @@ public final class DistanceRule {
 
     public static List<Finding> judge(Judged j) {
         List<Finding> findings = new ArrayList<>();
-        Forecast f = j.forecast();
-        for (int i = 0; i < f.mapped().devices().size(); i++) {
-            Device d = f.mapped().devices().get(i);
-            Fixture fixture = f.mapped().enclosure().fixtures().get(i);
-            Optional<LampModel> lamp = j.catalogue().findLamp(d.item());
-            if (lamp.isPresent() && fixture.part() instanceof Fixture.Lamp l) {
+        for (Judged.Fitted x : j.fitted()) {
+            if (x.lamp().isPresent() && x.fixture().part() instanceof Fixture.Lamp l) {
                 Vec at = l.shape().at();
-                buried(j, d, at).ifPresent(findings::add);
-                animal(j, d, lamp.get(), at).ifPresent(findings::add);
-                leaf(j, d, lamp.get(), at).ifPresent(findings::add);
-                lid(j, d, lamp.get(), at).ifPresent(findings::add);
-                guard(j, d, lamp.get(), at).ifPresent(findings::add);
+                LampModel lamp = x.lamp().get();
+                buried(j, x.device(), at).ifPresent(findings::add);
+                animal(j, x.device(), lamp, at).ifPresent(findings::add);
+                leaf(j, x.device(), lamp, at).ifPresent(findings::add);
+                lid(j, x.device(), lamp, at).ifPresent(findings::add);
+                guard(j, x.device(), lamp, at).ifPresent(findings::add);
             }
         }
         back(j).ifPresent(findings::add);

@@ -1,10 +1,15 @@
 package tanah.core.forecast.rule;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import tanah.core.animal.Inhabitant;
 import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.LampModel;
 import tanah.core.catalogue.Species;
+import tanah.core.climate.Fixture;
 import tanah.core.design.Design;
+import tanah.core.design.Device;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
@@ -26,6 +31,23 @@ import tanah.core.units.Unit;
 public record Judged(Inhabitant animal, Design design, Forecast forecast, Catalogue catalogue) {
     Species needs() {
         return animal.profile();
+    }
+
+    /**
+     * A device that the climate knows.
+     *
+     * @param lamp its catalogue entry, if it is a lamp
+     */
+    record Fitted(Device device, Fixture fixture, Optional<LampModel> lamp) {}
+
+    /** All devices that the climate knows, in their order. */
+    List<Fitted> fitted() {
+        List<Fitted> all = new ArrayList<>();
+        for (int i = 0; i < forecast.mapped().devices().size(); i++) {
+            Device d = forecast.mapped().devices().get(i);
+            all.add(new Fitted(d, forecast.mapped().enclosure().fixtures().get(i), catalogue.findLamp(d.item())));
+        }
+        return all;
     }
 
     String name() {

@@ -28,14 +28,11 @@ public final class MatRule {
 
     public static List<Finding> judge(Judged j) {
         List<Finding> findings = new ArrayList<>();
-        Forecast f = j.forecast();
-        for (int i = 0; i < f.mapped().devices().size(); i++) {
-            Device d = f.mapped().devices().get(i);
-            Fixture.Part part = f.mapped().enclosure().fixtures().get(i).part();
-            if (part instanceof Fixture.Mat mat) {
-                mat(j, d, mat, findings);
-            } else if (part instanceof Fixture.Cable && j.needs().burrower() >= 1) {
-                findings.add(under(j, d));
+        for (Judged.Fitted x : j.fitted()) {
+            if (x.fixture().part() instanceof Fixture.Mat mat) {
+                mat(j, x.device(), mat, findings);
+            } else if (x.fixture().part() instanceof Fixture.Cable && j.needs().burrower() >= 1) {
+                findings.add(under(j, x.device()));
             }
         }
         return findings;

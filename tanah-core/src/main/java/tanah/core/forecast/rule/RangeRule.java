@@ -17,7 +17,6 @@ import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
 import tanah.core.forecast.Expected;
-import tanah.core.forecast.Forecast;
 import tanah.core.forecast.Spot;
 import tanah.core.forecast.When;
 import tanah.core.light.Emitter;
@@ -139,30 +138,25 @@ public final class RangeRule {
 
     /** A basking lamp where none is wanted. */
     private static Optional<Finding> unwanted(Judged j) {
-        Forecast f = j.forecast();
-        for (int i = 0; i < f.mapped().devices().size(); i++) {
-            Fixture fixture = f.mapped().enclosure().fixtures().get(i);
-            boolean spot = fixture.part() instanceof Fixture.Lamp l && l.shape().kind() == Emitter.Kind.POINT;
-            boolean heats = j.catalogue()
-                    .findLamp(f.mapped().devices().get(i).item())
-                    .filter(l -> l.isHeater() && l.isBright())
-                    .isPresent();
-            if (spot && heats && fixture.dim() > 0) {
-                String id = f.mapped().devices().get(i).id();
-                return Optional.of(j.finding(
+        return j.fitted().stream()
+                .filter(x -> x.fixture().part() instanceof Fixture.Lamp l
+                        && l.shape().kind() == Emitter.Kind.POINT)
+                .filter(x -> x.lamp().filter(l -> l.isHeater() && l.isBright()).isPresent())
+                .filter(x -> x.fixture().dim() > 0)
+                .map(x -> x.device().id())
+                .findFirst()
+                .map(id -> j.finding(
                         UNWANTED,
                         Severity.CAUTION,
                         Place.part(Stage.HEAT, id),
                         "",
                         List.of(celsius(
                                 "spot",
-                                f.expected(Spot.BASKING, When.SUMMER_DAY)
+                                j.forecast()
+                                        .expected(Spot.BASKING, When.SUMMER_DAY)
                                         .map(Expected::value)
                                         .orElse(0.0))),
                         Remedy.change("take-out", new Action.RemoveDevice(id))));
-            }
-        }
-        return Optional.empty();
     }
 
     /** Ends that are to differ and do not, air and ground alike: said as a hint, because mixing is what is known least. */

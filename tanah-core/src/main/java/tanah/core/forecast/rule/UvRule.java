@@ -105,13 +105,11 @@ public final class UvRule {
 
     /** The first lamp that gives UV. */
     private static String uvLamp(Judged j) {
-        for (int i = 0; i < j.forecast().mapped().devices().size(); i++) {
-            Fixture f = j.forecast().mapped().enclosure().fixtures().get(i);
-            if (f.part() instanceof Fixture.Lamp l && l.uv().isPresent()) {
-                return j.forecast().mapped().devices().get(i).id();
-            }
-        }
-        return "";
+        return j.fitted().stream()
+                .filter(x -> x.fixture().part() instanceof Fixture.Lamp l && l.uv().isPresent())
+                .map(x -> x.device().id())
+                .findFirst()
+                .orElse("");
     }
 
     private static double aged(Judged j) {
