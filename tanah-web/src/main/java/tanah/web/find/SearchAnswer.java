@@ -1,6 +1,8 @@
 package tanah.web.find;
 
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import tanah.core.design.AirPlan;
 import tanah.core.design.Design;
@@ -9,6 +11,9 @@ import tanah.core.sizing.Choice;
 import tanah.core.sizing.Found;
 import tanah.core.sizing.Target;
 import tanah.files.design.DesignWriter;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.json.JsonMapper;
 
 /** What a search came to, as it is stored: facts only, words are made when it is shown. */
 record SearchAnswer(
@@ -19,6 +24,30 @@ record SearchAnswer(
         List<Option> options,
         List<Found.Reason> reasons,
         List<Refusal> refused) {
+    SearchAnswer {
+        options = Objects.requireNonNullElse(options, List.of());
+        reasons = Objects.requireNonNullElse(reasons, List.of());
+        refused = Objects.requireNonNullElse(refused, List.of());
+    }
+
+    /** An answer of an older release has fewer fields, one of a newer release more. */
+    private static final JsonMapper JSON = JsonMapper.builder()
+            .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .build();
+
+    /** Empty where it cannot be read: the keeper searches again. */
+    static Optional<SearchAnswer> read(String text) {
+        try {
+            return Optional.of(JSON.readValue(text, SearchAnswer.class));
+        } catch (JacksonException e) {
+            return Optional.empty();
+        }
+    }
+
+    static String write(SearchAnswer answer) {
+        return JSON.writeValueAsString(answer);
+    }
 
     record Missed(String key, When when, double value, double low, double high, double room, boolean humidity) {
         static Missed of(Target.Miss m) {

@@ -18,14 +18,12 @@ import tanah.web.catalogue.Catalogues;
 import tanah.web.catalogue.OwnEntryService;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Runs searches one after the other on a thread of their own, so that pages stay quick. */
 @Service
 class SearchService {
     private static final Logger LOG = LoggerFactory.getLogger(SearchService.class);
     private static final int WAITING = 20;
-    private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private final SearchMapper searches;
     private final EnclosureService enclosures;
@@ -65,9 +63,7 @@ class SearchService {
 
     /** The answer of a search, if it has one. */
     Optional<SearchAnswer> answer(SearchRow row) {
-        return row.answer().isEmpty()
-                ? Optional.empty()
-                : Optional.of(JSON.readValue(row.answer(), SearchAnswer.class));
+        return row.answer().isEmpty() ? Optional.empty() : SearchAnswer.read(row.answer());
     }
 
     /** Begins a search of the plan as it stands; nothing where one runs already. */
@@ -114,8 +110,7 @@ class SearchService {
                 searches.end(
                         id,
                         found.isPresent() ? "done" : "failed",
-                        found.map(f -> JSON.writeValueAsString(SearchAnswer.of(f)))
-                                .orElse(""));
+                        found.map(f -> SearchAnswer.write(SearchAnswer.of(f))).orElse(""));
             }
         } catch (RuntimeException e) {
             LOG.error("search {} failed", id, e);

@@ -120,7 +120,7 @@ class ClimateDrawingTest {
                 .isCloseTo(number(wanted, "width") / 3, org.assertj.core.api.Assertions.within(0.5));
         assertThat(of(d, "path", "course")).hasSize(1);
         assertThat(of(d, "path", "spread")).hasSize(1);
-        assertThat(svg).contains("Warm &amp; dry").contains("halogen&hellip;");
+        assertThat(svg).contains("Warm &amp; dry").contains("halogen &hellip;");
     }
 
     @Test
