@@ -88,10 +88,13 @@ Alpine.data("stage", () => ({
     if (mine.signal.aborted) { return; }
     const params = this.params();
     params.set("whole", "true");
+    const seen = this.looks;
     let again = false;
     try {
       const { page } = await ask(`${this.path}?${params}`, { signal: mine.signal });
       if (mine.signal.aborted || this.running || this.waiting.length || this.drag) { return; }
+      // another part or view was chosen meanwhile: this answer would draw the old one
+      if (seen !== this.looks) { this.settling = null; this.settle(); return; }
       if (page.body.dataset.revision !== this.revision() && this.revision()) { return; }
       // what is the same stays: a hand may just be reaching for it
       const changed = (id) => page.getElementById(id)?.outerHTML !== document.getElementById(id)?.outerHTML;
