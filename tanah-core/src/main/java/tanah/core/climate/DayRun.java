@@ -14,6 +14,8 @@ public final class DayRun {
     private static final int MEANS = 96;
     private static final double START_TOLERANCE = 0.01; // K
     private static final double QUIET = 0.05; // K
+    private static final double FOG_SETTLED = 0.02; // K
+    private static final int MORE_PASSES = 8;
     private static final double MORE_DUTY = 0.3;
     private static final double PERIODIC = 0.3; // K
     private static final int MOST_SPIN_UP = 5; // days
@@ -217,7 +219,7 @@ public final class DayRun {
             spray = c.mist().flow() * step;
             air = spray * c.mist().air();
         }
-        double[] flash = water.spray(spray, spray > 0 ? air / spray : 0, step);
+        double[] flash = water.spray(spray, spray > 0 ? air / spray : 0, step, state);
         boolean lit = c.isLit(hour);
         double[] available = weather.available(hour, drill);
         stuck = failing ? drill.stuck() : relay.switched(state, available, lit, step);
@@ -233,6 +235,9 @@ public final class DayRun {
         if (spray > 0 || moved(pass.after()) >= QUIET) {
             k.toward(Coefficients.at(net, model.vents, pass.after(), released, 0, room, venting), 0.5);
             pass = pass(k, pass.after(), room, lit, available, flash, step);
+            for (int more = 0; more < MORE_PASSES && pass.chasesFog(); more++) {
+                pass = pass(k, pass.after(), room, lit, available, flash, step);
+            }
         }
         ledger(pass, k, room, step);
         water.apply(pass.vapour(), k, model.vents, room, step);
@@ -242,7 +247,17 @@ public final class DayRun {
     }
 
     /** One solution of a step; {@code at} are the temperatures about which evaporation is linear. */
-    private record Pass(Vapour vapour, Latent latent, State at, State after, double[] duty) {}
+    private record Pass(Vapour vapour, Latent latent, State at, State after, double[] duty) {
+        /** Whether air in which fog falls is not yet as warm as the balance of vapour took it to be. */
+        boolean chasesFog() {
+            for (int n = 0; n < at.air.length; n++) {
+                if (latent.zoneSlope[n] > 0 && Math.abs(after.air[n] - at.air[n]) > FOG_SETTLED) {
+                    return true;
+                }
+            }
+            return false;
+        }
+    }
 
     private Pass pass(
             Coefficients k, State at, Room room, boolean lit, double[] available, double[] flash, double step) {
@@ -285,7 +300,7 @@ public final class DayRun {
             if (net.leaves[n] + net.wettable[n] > 0) {
                 latent += l.leafSlope[n] * s.leaf[n] - l.leaf[n];
             }
-            latent -= l.zone[n];
+            latent += l.zoneSlope[n] * s.air[n] - l.zone[n];
         }
         for (int w = 0; w < net.grid.waters; w++) {
             latent += l.waterSlope[w] * s.water[w] - l.water[w];

@@ -9,12 +9,14 @@ final class Debt {
     private final double[] pane;
     private final double[] leaf;
     private final double[] water;
+    private final double[] zone;
 
     Debt(Network net) {
         tile = new double[net.grid.tiles];
         pane = new double[net.patches];
         leaf = new double[net.grid.zones];
         water = new double[net.grid.waters];
+        zone = new double[net.grid.zones];
     }
 
     /** Charges what is owed to a step (W). */
@@ -23,6 +25,7 @@ final class Debt {
         charge(l.pane, pane, step);
         charge(l.leaf, leaf, step);
         charge(l.water, water, step);
+        charge(l.zone, zone, step);
     }
 
     private static void charge(double[] to, double[] owed, double step) {
@@ -41,6 +44,9 @@ final class Debt {
         }
         for (int n = 0; n < leaf.length; n++) {
             leaf[n] = -l.leafSlope[n] * (after.leaf[n] - at.leaf[n]) * step;
+        }
+        for (int n = 0; n < zone.length; n++) {
+            zone[n] = -l.zoneSlope[n] * (after.air[n] - at.air[n]) * step;
         }
         for (int w = 0; w < water.length; w++) {
             water[w] = -l.waterSlope[w] * (after.water[w] - at.water[w]) * step;

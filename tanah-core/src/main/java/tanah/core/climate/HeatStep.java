@@ -150,7 +150,7 @@ final class HeatStep {
         double cap = MoistAir.DENSITY * MoistAir.HEAT * g.volume() * perSecond;
         double[] unused = new double[g.zones];
         for (int n = 0; n < g.zones; n++) {
-            matrix.add(n, n, cap + MoistAir.HEAT * k.exchange[n]);
+            matrix.add(n, n, cap + MoistAir.HEAT * k.exchange[n] + latent.zoneSlope[n]);
         }
         Air.mix(matrix, net, vents, k, MoistAir.HEAT, unused, 0);
         corner[0][0] = k.mesh();

@@ -11,6 +11,7 @@ final class Latent {
     final double[] water;
     final double[] waterSlope;
     final double[] zone;
+    final double[] zoneSlope;
 
     Latent(Network net) {
         Grid g = net.grid;
@@ -23,6 +24,7 @@ final class Latent {
         water = new double[g.waters];
         waterSlope = new double[g.waters];
         zone = new double[g.zones];
+        zoneSlope = new double[g.zones];
     }
 
     /** The heat of what moves in a balance of vapour, about the temperatures that it used. */
@@ -51,7 +53,9 @@ final class Latent {
             double gain = (v.isLeafFixed(n) ? 0 : v.leafGain[n]) + (v.isBreathFixed() ? 0 : v.breathGain[n]);
             l.leafSlope[n] = heat * gain * v.leafSlope(n);
             l.leaf[n] = -heat * (v.fromLeaf[n] + v.breathed[n]) + l.leafSlope[n] * at.leaf[n];
-            l.zone[n] = heat * (v.fogged(n) - v.flash[n]);
+            // fog that falls warms its air, and warmer air holds more: without the slope one chases the other
+            l.zoneSlope[n] = heat * v.fogSlope(n);
+            l.zone[n] = heat * (v.fogged(n) - v.flash[n]) + l.zoneSlope[n] * at.air[n];
         }
         return l;
     }

@@ -248,6 +248,11 @@ final class Vapour {
         }
     }
 
+    /** By how much less falls out for each kelvin that the air is warmer (kg/s K). */
+    double fogSlope(int n) {
+        return fog[n] * slope(airFull[n], temperatures.air[n]);
+    }
+
     /** Fog that falls out of a zone (kg/s). */
     double fogged(int n) {
         return fog[n] * (humidity[n] - airFull[n]);

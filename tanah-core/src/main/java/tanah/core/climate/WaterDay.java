@@ -62,18 +62,21 @@ final class WaterDay {
     /**
      * Sprays at the start of a step; what evaporates as it falls, by zone (kg/s).
      *
-     * @param share that evaporates as it falls
+     * @param share that would evaporate in dry air as it falls; no more of it does than the air takes up until it is as cool as
+     *              its wet bulb
      */
-    double[] spray(double kilograms, double share, double step) {
+    double[] spray(double kilograms, double share, double step, State s) {
         double[] flash = new double[g.zones];
         if (kilograms <= 0) {
             return flash;
         }
         sprayed += kilograms;
         ClimateCase.Mist mist = g.enclosure.mist();
-        double air = kilograms * share;
+        double air = 0;
         for (int n = 0; n < g.zones; n++) {
-            flash[n] = air / step / g.zones;
+            double taken = Math.min(kilograms * share / g.zones, takesUp(s, n));
+            flash[n] = taken / step;
+            air += taken;
         }
         // what does not evaporate at once falls as it does from a nozzle
         double falls = (kilograms - air) / (1 - mist.air());
@@ -97,6 +100,14 @@ final class WaterDay {
         }
         fall(ground);
         return flash;
+    }
+
+    /** Water that a zone takes up until it is saturated at its wet bulb (kg). */
+    private double takesUp(State s, int n) {
+        double pressure = g.enclosure.pressure();
+        double relative = Math.min(1, MoistAir.relative(s.humidity[n], s.air[n], pressure));
+        double bulb = MoistAir.wetBulb(s.air[n], relative, pressure);
+        return Math.max(0, MoistAir.DENSITY * g.volume() * (MoistAir.saturated(bulb, pressure) - s.humidity[n]));
     }
 
     private void fall(double kilograms) {

@@ -221,6 +221,23 @@ class ClimateChecksTest {
         assertThat(dry.drained()).isPositive();
     }
 
+    /** Water that evaporates as it falls cools the air, at most to its wet bulb: an adiabatic humidifier (ASHRAE Handbook, Fundamentals). */
+    @ParameterizedTest
+    @CsvSource({"B, winter, 9, 19", "B, summer, 9, 19", "C, winter, 9, 9", "C, summer, 9, 9"})
+    void aMistingCoolsTheAirNoFurtherThanItsWetBulb(String letter, String season, int first, int second) {
+        CaseReader c = CaseJson.of(letter);
+        DayCourse day = DayRun.of(ClimateModel.of(c.read(), Factors.ONE), c.season(season));
+        for (int hour : new int[] {first, second}) {
+            Places before = day.at(hour - 0.05).places();
+            Places after = day.at(hour + 0.02).places();
+            double bulb = tanah.core.climate.MoistAir.wetBulb(
+                    before.meanAir(), Math.min(1, before.meanHumidity()), tanah.core.climate.MoistAir.SEA_LEVEL);
+            assertThat(after.meanAir()).isLessThan(before.meanAir() + 0.05);
+            assertThat(after.meanAir()).isGreaterThan(bulb - 0.3);
+            assertThat(after.meanHumidity()).isGreaterThan(before.meanHumidity());
+        }
+    }
+
     @Test
     void mistIsFeltAndPasses() {
         CaseReader b = CaseJson.of("B");
