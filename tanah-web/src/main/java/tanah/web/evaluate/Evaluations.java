@@ -25,7 +25,10 @@ import tanah.web.catalogue.Catalogues;
 public class Evaluations {
     private static final int MOST_STARTS = 16;
 
-    /** Heap that kept evaluations may take, and what one takes for each zone of its air (MB; measured, see docs/performance.md). */
+    /**
+     * Heap that kept evaluations may take, and what one takes for each zone of its air (MB): whole ones as measured in
+     * docs/performance.md, steady ones a guess on the high side.
+     */
     private static final int MOST_KEPT = 240;
 
     private static final double STEADY_ZONE = 0.05;
