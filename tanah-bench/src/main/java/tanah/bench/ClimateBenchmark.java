@@ -17,18 +17,18 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import tanah.core.box.ClimateCase;
+import tanah.core.box.Factors;
 import tanah.core.catalogue.Catalogue;
-import tanah.core.climate.ClimateCase;
 import tanah.core.climate.ClimateModel;
 import tanah.core.climate.DayCourse;
 import tanah.core.climate.DayRun;
-import tanah.core.climate.Factors;
-import tanah.core.climate.Steady;
+import tanah.core.climate.SteadyState;
 import tanah.core.design.Design;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.forecast.Forecast;
-import tanah.core.forecast.Mapped;
+import tanah.core.mapping.MappedDesign;
 import tanah.files.catalogue.CatalogueReader;
 import tanah.files.design.DesignReader;
 import tanah.files.design.Parsed;
@@ -46,7 +46,7 @@ public class ClimateBenchmark {
 
     private Catalogue catalogue = CatalogueReader.read();
     private Design design = Design.named("none");
-    private Optional<Mapped> mapped = Optional.empty();
+    private Optional<MappedDesign> mapped = Optional.empty();
     private Optional<ClimateModel> model = Optional.empty();
 
     /** Reads the design from the folder of examples; run from the project's folder. */
@@ -59,13 +59,13 @@ public class ClimateBenchmark {
             throw new UncheckedIOException(e);
         }
         Evaluation e = Evaluator.evaluate(design, catalogue);
-        mapped = Mapped.of(design, e.vessel(), e.ground(), e.animals(), catalogue);
+        mapped = MappedDesign.of(design, e.vessel(), e.ground(), e.animals(), catalogue);
         model = Optional.of(ClimateModel.of(mapped.orElseThrow().enclosure(), Factors.ONE));
     }
 
     /** One steady state from nothing. */
     @Benchmark
-    public Steady steadyState() {
+    public SteadyState steadyState() {
         ClimateCase.Outside room = mapped.orElseThrow().winter().day();
         return model.orElseThrow().steady(room, true, Optional.empty(), 0.005);
     }

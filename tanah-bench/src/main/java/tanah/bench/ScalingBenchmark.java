@@ -14,10 +14,10 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import tanah.core.box.Factors;
 import tanah.core.climate.ClimateModel;
 import tanah.core.climate.DayCourse;
 import tanah.core.climate.DayRun;
-import tanah.core.climate.Factors;
 import tanah.files.climate.CaseReader;
 import tools.jackson.databind.json.JsonMapper;
 

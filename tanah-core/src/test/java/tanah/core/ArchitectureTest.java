@@ -33,6 +33,18 @@ class ArchitectureTest {
             slices().matching("tanah.core.(*)..").should().beFreeOfCycles();
 
     @ArchTest
+    static final ArchRule INNER_ROOMS_FORM_NO_CYCLES =
+            slices().matching("tanah.core.(**)").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule THE_ENGINE_IS_AN_ISLAND = noClasses()
+            .that()
+            .resideOutsideOfPackages("tanah.core.climate", "tanah.core.climate.engine")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("tanah.core.climate.engine");
+
+    @ArchTest
     static final ArchRule NO_CLOCK_AND_NO_CHANCE = noClasses()
             .should(callMethodWhere(
                     JavaAccess.Predicates.target(nameMatching("now|currentTimeMillis|nanoTime|random"))))

@@ -15,7 +15,7 @@ import tanah.core.catalogue.Species;
 import tanah.core.design.Boxes;
 import tanah.core.design.DamMove;
 import tanah.core.design.Design;
-import tanah.core.design.Kept;
+import tanah.core.design.OtherFields;
 import tanah.core.design.Resident;
 import tanah.core.design.VesselPlan;
 import tanah.core.evaluate.Evaluation;
@@ -100,7 +100,7 @@ class WaterProposalTest {
                 Optional.empty(),
                 Optional.empty(),
                 tanah.core.design.Envelope.PLAIN,
-                Kept.NONE);
+                OtherFields.NONE);
         Design design = Design.named("plan").withVessel(plan).withAnimals(List.of(Resident.one("animal", id)));
         return design.withGround(GroundProposal.propose(s, design, Boxes.resolve(plan, CATALOGUE)));
     }

@@ -1,5 +1,12 @@
 package tanah.core.climate;
 
+import tanah.core.climate.engine.Coefficients;
+import tanah.core.climate.engine.Grid;
+import tanah.core.climate.engine.Network;
+import tanah.core.climate.engine.RoomAir;
+import tanah.core.climate.engine.ThermalState;
+import tanah.core.physics.MoistAir;
+
 /**
  * Where the heat goes (W); what is given equals what leaves and what is stored.
  *
@@ -29,7 +36,13 @@ public record Balance(
     }
 
     static Balance of(
-            ClimateModel model, Room room, State s, Coefficients k, double latent, double[] duty, double stored) {
+            ClimateModel model,
+            RoomAir room,
+            ThermalState s,
+            Coefficients k,
+            double latent,
+            double[] duty,
+            double stored) {
         Network net = model.net;
         Grid g = net.grid;
         double power = 0;

@@ -4,7 +4,23 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import tanah.core.climate.ClimateCase.Outside;
+import tanah.core.box.ClimateCase;
+import tanah.core.box.ClimateCase.Outside;
+import tanah.core.box.Factors;
+import tanah.core.box.Fixture;
+import tanah.core.climate.engine.Coefficients;
+import tanah.core.climate.engine.Controls;
+import tanah.core.climate.engine.DeviceHeat;
+import tanah.core.climate.engine.Grid;
+import tanah.core.climate.engine.HeatSources;
+import tanah.core.climate.engine.HeatStep;
+import tanah.core.climate.engine.Latent;
+import tanah.core.climate.engine.Network;
+import tanah.core.climate.engine.RoomAir;
+import tanah.core.climate.engine.ThermalState;
+import tanah.core.climate.engine.Vapour;
+import tanah.core.climate.engine.Vents;
+import tanah.core.climate.engine.WaterStores;
 
 /**
  * The climate of one enclosure: a two-scale model of air zones and of finer tiles, patches and platforms. What depends on
@@ -18,15 +34,15 @@ public final class ClimateModel {
 
     final Network net;
     final Vents vents;
-    private final List<Sources> beams;
-    private final List<Sources> sources;
+    private final List<HeatSources> beams;
+    private final List<HeatSources> sources;
 
-    private ClimateModel(Network net, List<Sources> beams) {
+    private ClimateModel(Network net, List<HeatSources> beams) {
         this.net = net;
         this.vents = new Vents(net);
         this.beams = List.copyOf(beams);
         DeviceHeat heat = new DeviceHeat(net);
-        List<Sources> all = new ArrayList<>();
+        List<HeatSources> all = new ArrayList<>();
         for (int i = 0; i < beams.size(); i++) {
             all.add(heat.of(net.grid.enclosure.fixtures().get(i), beams.get(i)));
         }
@@ -87,23 +103,23 @@ public final class ClimateModel {
         return net.grid.enclosure;
     }
 
-    Sources sources(int fixture) {
+    HeatSources sources(int fixture) {
         return sources.get(fixture);
     }
 
     /** Where the heat of a device goes at full power. */
     public HeatSplit split(int fixture) {
-        Sources s = sources.get(fixture);
+        HeatSources s = sources.get(fixture);
         return new HeatSplit(
-                Sources.total(s.tile),
-                Sources.total(s.cell),
-                Sources.total(s.base),
-                Sources.total(s.paneIn) + Sources.total(s.paneOut),
-                Sources.total(s.platform),
-                Sources.total(s.foliage),
-                Sources.total(s.zone),
+                HeatSources.total(s.tile),
+                HeatSources.total(s.cell),
+                HeatSources.total(s.base),
+                HeatSources.total(s.paneIn) + HeatSources.total(s.paneOut),
+                HeatSources.total(s.platform),
+                HeatSources.total(s.foliage),
+                HeatSources.total(s.zone),
                 s.star,
-                Sources.total(s.water),
+                HeatSources.total(s.water),
                 s.room);
     }
 
@@ -115,22 +131,27 @@ public final class ClimateModel {
      * @param from      a state to start from, such as that before an edit
      * @param tolerance K
      */
-    public Steady steady(Outside outside, boolean lit, Optional<Steady> from, double tolerance) {
+    public SteadyState steady(Outside outside, boolean lit, Optional<SteadyState> from, double tolerance) {
         ClimateCase c = enclosure();
         double hour = lit ? c.lightsOn() + c.photoperiod() / 2 : c.lightsOn() + c.photoperiod() / 2 + 12;
         double[] available = new double[c.fixtures().size()];
         for (int i = 0; i < available.length; i++) {
             available[i] = c.fixtures().get(i).available(hour, c.lightsOn(), c.photoperiod());
         }
-        return steady(Room.of(outside, c.pressure()), lit, available, lit ? 1 : 0, from, tolerance);
+        return steady(RoomAir.of(outside, c.pressure()), lit, available, lit ? 1 : 0, from, tolerance);
     }
 
     /** @param dayShare by which set points of day and night are weighed */
-    Steady steady(
-            Room room, boolean lit, double[] available, double dayShare, Optional<Steady> from, double tolerance) {
-        State s = from.map(f -> f.state().copy(net))
-                .orElseGet(() -> State.even(net, room.celsius() + 1, room.humidity()));
-        Stores stores = new Stores(net);
+    SteadyState steady(
+            RoomAir room,
+            boolean lit,
+            double[] available,
+            double dayShare,
+            Optional<SteadyState> from,
+            double tolerance) {
+        ThermalState s = from.map(f -> f.state().copy(net))
+                .orElseGet(() -> ThermalState.even(net, room.celsius() + 1, room.humidity()));
+        WaterStores stores = new WaterStores(net);
         double[] duty = available.clone();
         Coefficients k = null;
         double change = Double.MAX_VALUE;
@@ -153,8 +174,8 @@ public final class ClimateModel {
                 s.humidity[n] += step * d;
             }
             HeatStep heat = new HeatStep(net, vents, k, Latent.of(net, vapour, s), 0, s);
-            State next = controlled(heat, room, s, available, dayShare, duty);
-            Sources all = all(duty);
+            ThermalState next = controlled(heat, room, s, available, dayShare, duty);
+            HeatSources all = all(duty);
             for (int i = 0; i < SWEEPS; i++) {
                 heat.sweep(next, all, room.celsius());
             }
@@ -163,30 +184,32 @@ public final class ClimateModel {
                 break;
             }
             if (change < tolerance && moved < HUMIDITY_SETTLED) {
-                return Steady.of(this, room, s, k, stores, lit, duty, change, round + 1, true);
+                return SteadyState.of(this, room, s, k, stores, lit, duty, change, round + 1, true);
             }
         }
-        return Steady.of(this, room, s, java.util.Objects.requireNonNull(k), stores, lit, duty, change, round, false);
+        return SteadyState.of(
+                this, room, s, java.util.Objects.requireNonNull(k), stores, lit, duty, change, round, false);
     }
 
     /** Heat that devices give to the air at some duties (W). */
     double released(double[] duty) {
         double sum = 0;
         for (int i = 0; i < duty.length; i++) {
-            sum += duty[i] * Sources.total(sources.get(i).zone);
+            sum += duty[i] * HeatSources.total(sources.get(i).zone);
         }
         return sum;
     }
 
-    Sources all(double[] duty) {
-        Sources sum = new Sources(net);
+    HeatSources all(double[] duty) {
+        HeatSources sum = new HeatSources(net);
         for (int i = 0; i < duty.length; i++) {
             sum.add(sources.get(i), duty[i]);
         }
         return sum;
     }
 
-    State controlled(HeatStep heat, Room room, State start, double[] available, double dayShare, double[] duty) {
+    ThermalState controlled(
+            HeatStep heat, RoomAir room, ThermalState start, double[] available, double dayShare, double[] duty) {
         return controlled(heat, room, start, available, dayShare, duty, Set.of());
     }
 
@@ -195,17 +218,17 @@ public final class ClimateModel {
      *
      * @param stuck fixtures whose control does not work
      */
-    State controlled(
+    ThermalState controlled(
             HeatStep heat,
-            Room room,
-            State start,
+            RoomAir room,
+            ThermalState start,
             double[] available,
             double dayShare,
             double[] duty,
             Set<Integer> stuck) {
         List<Fixture> fixtures = enclosure().fixtures();
         List<Integer> ruled = new ArrayList<>();
-        Sources free = new Sources(net);
+        HeatSources free = new HeatSources(net);
         for (int i = 0; i < fixtures.size(); i++) {
             if (fixtures.get(i).thermostat().isPresent() && !stuck.contains(i)) {
                 ruled.add(i);
@@ -216,11 +239,11 @@ public final class ClimateModel {
                 }
             }
         }
-        State base = heat.solve(free, room, start);
+        ThermalState base = heat.solve(free, room, start);
         if (ruled.isEmpty()) {
             return base;
         }
-        List<State> responses = new ArrayList<>();
+        List<ThermalState> responses = new ArrayList<>();
         List<Fixture.Thermostat> thermostats = new ArrayList<>();
         double[] set = new double[ruled.size()];
         double[] most = new double[ruled.size()];

@@ -5,6 +5,18 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
+import tanah.core.box.ClimateCase;
+import tanah.core.climate.engine.Coefficients;
+import tanah.core.climate.engine.Grid;
+import tanah.core.climate.engine.HeatStep;
+import tanah.core.climate.engine.Latent;
+import tanah.core.climate.engine.LatentCarryOver;
+import tanah.core.climate.engine.Network;
+import tanah.core.climate.engine.RoomAir;
+import tanah.core.climate.engine.ThermalState;
+import tanah.core.climate.engine.Vapour;
+import tanah.core.climate.engine.WaterStores;
+import tanah.core.physics.MoistAir;
 
 /** A whole day, by backward steps that conserve heat and water: stable at any length of step. */
 public final class DayRun {
@@ -26,8 +38,8 @@ public final class DayRun {
     private final Weather weather;
     private final Relay relay;
     private final WaterDay water;
-    private Debt debt;
-    private State state;
+    private LatentCarryOver debt;
+    private ThermalState state;
     private double[] duty;
     private double energy;
     private double worstGap;
@@ -37,18 +49,18 @@ public final class DayRun {
     private boolean given;
 
     private DayRun(ClimateModel model, ClimateCase.Season season) {
-        this(model, season, new Stores(model.net));
+        this(model, season, new WaterStores(model.net));
     }
 
-    private DayRun(ClimateModel model, ClimateCase.Season season, Stores stores) {
+    private DayRun(ClimateModel model, ClimateCase.Season season, WaterStores stores) {
         this.model = model;
         this.net = model.net;
         this.c = model.enclosure();
         this.weather = new Weather(c, season);
         this.relay = new Relay(net);
         this.water = new WaterDay(net, stores);
-        this.debt = new Debt(net);
-        Steady start = start();
+        this.debt = new LatentCarryOver(net);
+        SteadyState start = start();
         this.state = start.state().copy(net);
         this.duty = new double[c.fixtures().size()];
         for (int i = 0; i < duty.length; i++) {
@@ -101,7 +113,7 @@ public final class DayRun {
         int steps = (int) Math.round(hours * 3600 / STEP);
         for (int i = 0; i < steps; i++) {
             double hour = (i + 0.5) * STEP / 3600;
-            Room room = run.weather.room(hour, run.drill);
+            RoomAir room = run.weather.room(hour, run.drill);
             run.step(i * STEP / 3600, hour, room, STEP);
             samples.add(run.sample(hour, room));
         }
@@ -115,7 +127,7 @@ public final class DayRun {
      * @param step s, 1 to 60
      * @return empty where it was given up
      */
-    public static Optional<Switched> switched(
+    public static Optional<RelayCourse> switched(
             ClimateModel model, ClimateCase.Season season, double step, BooleanSupplier stop) {
         DayRun run = new DayRun(model, season);
         run.stop = stop;
@@ -136,9 +148,9 @@ public final class DayRun {
      * @param most days
      * @return mean humidity of each day as a share of saturation; empty where it was given up
      */
-    public static Optional<Settling> settling(
+    public static Optional<AfterPlanting> settling(
             ClimateModel model, ClimateCase.Season season, int most, BooleanSupplier stop) {
-        DayRun run = new DayRun(model, season, Stores.watered(model.net));
+        DayRun run = new DayRun(model, season, WaterStores.watered(model.net));
         run.stop = stop;
         List<Double> means = new ArrayList<>();
         double drained = 0;
@@ -150,10 +162,10 @@ public final class DayRun {
                     .orElse(0));
             drained += course.water().drained();
         }
-        return run.given ? Optional.empty() : Optional.of(new Settling(means, drained));
+        return run.given ? Optional.empty() : Optional.of(new AfterPlanting(means, drained));
     }
 
-    private DayCourse.Sample sample(double hour, Room room) {
+    private DayCourse.Sample sample(double hour, RoomAir room) {
         List<Double> duties = new ArrayList<>();
         for (double d : duty) {
             duties.add(d);
@@ -163,13 +175,13 @@ public final class DayRun {
     }
 
     /** The steady state of the day's means. */
-    private Steady start() {
+    private SteadyState start() {
         double celsius = 0;
         double humidity = 0;
         double[] mean = new double[c.fixtures().size()];
         for (int i = 0; i < MEANS; i++) {
             double hour = (i + 0.5) * 24 / MEANS;
-            Room r = weather.room(hour, drill);
+            RoomAir r = weather.room(hour, drill);
             celsius += r.celsius() / MEANS;
             humidity += r.humidity() / MEANS;
             double[] now = weather.available(hour, drill);
@@ -178,12 +190,12 @@ public final class DayRun {
             }
         }
         return model.steady(
-                new Room(celsius, humidity), true, mean, c.photoperiod() / 24, Optional.empty(), START_TOLERANCE);
+                new RoomAir(celsius, humidity), true, mean, c.photoperiod() / 24, Optional.empty(), START_TOLERANCE);
     }
 
     private DayCourse day(double step, boolean kept) {
         List<DayCourse.Sample> samples = new ArrayList<>();
-        State first = state;
+        ThermalState first = state;
         energy = 0;
         worstGap = 0;
         water.open(state);
@@ -191,7 +203,7 @@ public final class DayRun {
         for (int i = 0; i < steps && !given; i++) {
             given = stop.getAsBoolean();
             double hour = (i + 0.5) * step / 3600;
-            Room room = weather.room(hour, drill);
+            RoomAir room = weather.room(hour, drill);
             step(i * step / 3600, hour, room, step);
             if (kept) {
                 samples.add(sample(hour, room));
@@ -205,7 +217,7 @@ public final class DayRun {
         return new DayCourse(samples, water.close(state), energy, fog[0], fog[1], fog[2], periodicity, worstGap);
     }
 
-    private void step(double begins, double hour, Room room, double step) {
+    private void step(double begins, double hour, RoomAir room, double step) {
         double spray = 0;
         double air = 0;
         for (ClimateCase.Spray s : c.mist().events()) {
@@ -247,7 +259,7 @@ public final class DayRun {
     }
 
     /** One solution of a step; {@code at} are the temperatures about which evaporation is linear. */
-    private record Pass(Vapour vapour, Latent latent, State at, State after, double[] duty) {
+    private record Pass(Vapour vapour, Latent latent, ThermalState at, ThermalState after, double[] duty) {
         /** Whether air in which fog falls is not yet as warm as the balance of vapour took it to be. */
         boolean chasesFog() {
             for (int n = 0; n < at.air.length; n++) {
@@ -260,19 +272,25 @@ public final class DayRun {
     }
 
     private Pass pass(
-            Coefficients k, State at, Room room, boolean lit, double[] available, double[] flash, double step) {
+            Coefficients k,
+            ThermalState at,
+            RoomAir room,
+            boolean lit,
+            double[] available,
+            double[] flash,
+            double step) {
         Vapour v = new Vapour(net, model.vents, k, at, water.stores, room, lit, step, flash);
         v.solve(state.humidity);
         Latent latent = Latent.of(net, v, at);
         debt.charge(latent, step);
         HeatStep heat = new HeatStep(net, model.vents, k, latent, 1 / step, at);
         double[] next = duty.clone();
-        State after = model.controlled(heat, room, state, available, lit ? 1 : 0, next, stuck);
+        ThermalState after = model.controlled(heat, room, state, available, lit ? 1 : 0, next, stuck);
         System.arraycopy(v.humidity, 0, after.humidity, 0, v.humidity.length);
         return new Pass(v, latent, at, after, next);
     }
 
-    private double moved(State after) {
+    private double moved(ThermalState after) {
         double most = 0;
         for (int n = 0; n < net.grid.zones; n++) {
             most = Math.max(most, Math.abs(after.air[n] - state.air[n]));
@@ -284,9 +302,9 @@ public final class DayRun {
         return most;
     }
 
-    private void ledger(Pass pass, Coefficients k, Room room, double step) {
+    private void ledger(Pass pass, Coefficients k, RoomAir room, double step) {
         Latent l = pass.latent();
-        State s = pass.after();
+        ThermalState s = pass.after();
         double latent = 0;
         for (int t = 0; t < net.grid.tiles; t++) {
             if (net.grid.isLand(t)) {
@@ -311,7 +329,7 @@ public final class DayRun {
     }
 
     /** Heat that went into the nodes since the start of the step (J). */
-    private double stored(State s) {
+    private double stored(ThermalState s) {
         Grid g = net.grid;
         double sum = 0;
         for (int n = 0; n < g.zones; n++) {

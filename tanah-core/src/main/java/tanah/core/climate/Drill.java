@@ -3,6 +3,7 @@ package tanah.core.climate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import tanah.core.box.Fixture;
 
 /**
  * A failure that is played through.

@@ -1,6 +1,10 @@
 package tanah.core.climate;
 
+import static tanah.core.physics.Constants.WATER_DENSITY;
+
 import java.util.OptionalDouble;
+import tanah.core.box.Floor;
+import tanah.core.climate.engine.Grid;
 
 /**
  * What a litre that drains does to the water in the enclosure; drainage and open water are taken as joined.
@@ -9,7 +13,6 @@ import java.util.OptionalDouble;
  * @param area  that rises: open water and the voids of the drainage (m²)
  */
 public record Filling(double head, double area) {
-    private static final double WATER = 1000; // kg/m³
     private static final double LEAST = 1e-6; // m a day
 
     /** Empty plans have neither. */
@@ -27,7 +30,7 @@ public record Filling(double head, double area) {
                 continue;
             }
             double[] b = land.bounds();
-            double standing = soil.standing() / (WATER * soil.voids() * (b[1] - b[0]) * (b[3] - b[2]));
+            double standing = soil.standing() / (WATER_DENSITY * soil.voids() * (b[1] - b[0]) * (b[3] - b[2]));
             head = Math.min(head, Math.max(0, soil.reservoir() - standing));
             area += soil.voids() * g.tileArea;
         }
@@ -36,7 +39,7 @@ public record Filling(double head, double area) {
 
     /** By how much the water rises with some more of it (m); negative where it loses. Empty without drainage and water. */
     public OptionalDouble rise(double kilograms) {
-        return area > 0 ? OptionalDouble.of(kilograms / WATER / area) : OptionalDouble.empty();
+        return area > 0 ? OptionalDouble.of(kilograms / WATER_DENSITY / area) : OptionalDouble.empty();
     }
 
     /** Days until it stands at the separator at so much more a day (kg); empty where it does not rise or has no drainage. */

@@ -6,8 +6,14 @@ import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
+import tanah.core.box.ClimateCase;
+import tanah.core.box.Fixture;
+import tanah.core.climate.engine.Grid;
+import tanah.core.climate.engine.Network;
+import tanah.core.climate.engine.ThermalState;
 import tanah.core.light.Emitter;
 import tanah.core.light.Lid;
+import tanah.core.physics.MoistAir;
 
 /** Named places of an enclosure at one state. */
 public final class Places {
@@ -20,9 +26,9 @@ public final class Places {
     private final ClimateModel model;
     private final Network net;
     private final Grid g;
-    private final State s;
+    private final ThermalState s;
 
-    Places(ClimateModel model, State state) {
+    Places(ClimateModel model, ThermalState state) {
         this.model = model;
         this.net = model.net;
         this.g = net.grid;

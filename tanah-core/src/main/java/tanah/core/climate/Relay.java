@@ -4,6 +4,10 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import tanah.core.box.Fixture;
+import tanah.core.climate.engine.Controls;
+import tanah.core.climate.engine.Network;
+import tanah.core.climate.engine.ThermalState;
 
 /** Thermostats that switch: off above half the hysteresis over the set point, on below half of it under. */
 final class Relay {
@@ -60,7 +64,7 @@ final class Relay {
     }
 
     /** The devices that are ruled here, none until it works; what they may use is set to all or nothing. */
-    Set<Integer> switched(State s, double[] available, boolean lit, double step) {
+    Set<Integer> switched(ThermalState s, double[] available, boolean lit, double step) {
         Set<Integer> ruled = new HashSet<>();
         for (int i = 0; works && i < on.length; i++) {
             if (!switches(i)) {
@@ -110,13 +114,13 @@ final class Relay {
         }
     }
 
-    Switched told(double all) {
-        List<Switched.Swing> swings = new ArrayList<>();
+    RelayCourse told(double all) {
+        List<RelayCourse.Swing> swings = new ArrayList<>();
         for (int i = 0; i < on.length; i++) {
             if (switches(i)) {
-                swings.add(new Switched.Swing(i, below[i], above[i], starts[i], shortest[i], energy[i]));
+                swings.add(new RelayCourse.Swing(i, below[i], above[i], starts[i], shortest[i], energy[i]));
             }
         }
-        return new Switched(swings, all);
+        return new RelayCourse(swings, all);
     }
 }

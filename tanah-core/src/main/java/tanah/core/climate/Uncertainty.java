@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
+import tanah.core.box.ClimateCase;
+import tanah.core.box.Factors;
 
 /**
  * How far a steady prediction may be off: what each unknown multiplier does to it, and what the model itself does not
@@ -26,7 +28,7 @@ public final class Uncertainty {
     private final List<Variant> moved;
 
     /** An enclosure with its multipliers and its steady state. */
-    public record Variant(ClimateModel model, Steady steady) {}
+    public record Variant(ClimateModel model, SteadyState steady) {}
 
     private Uncertainty(Variant plain, List<Variant> moved) {
         this.plain = plain;
@@ -37,7 +39,7 @@ public final class Uncertainty {
     public static Uncertainty of(
             ClimateCase enclosure, Factors at, ClimateCase.Outside outside, boolean lit, double tolerance) {
         ClimateModel model = ClimateModel.of(enclosure, at);
-        Steady steady = model.steady(outside, lit, Optional.empty(), tolerance);
+        SteadyState steady = model.steady(outside, lit, Optional.empty(), tolerance);
         return of(new Variant(model, steady), moved(model), outside, lit, tolerance);
     }
 

@@ -1,6 +1,19 @@
 package tanah.core.climate;
 
+import static tanah.core.physics.Constants.HOUR;
+
 import java.util.Arrays;
+import tanah.core.box.ClimateCase;
+import tanah.core.climate.engine.Coefficients;
+import tanah.core.climate.engine.Grid;
+import tanah.core.climate.engine.HeatSources;
+import tanah.core.climate.engine.Network;
+import tanah.core.climate.engine.RoomAir;
+import tanah.core.climate.engine.ThermalState;
+import tanah.core.climate.engine.Vapour;
+import tanah.core.climate.engine.Vents;
+import tanah.core.climate.engine.WaterStores;
+import tanah.core.physics.MoistAir;
 
 /** Moves water between spray, films, soil and drainage, and keeps its ledger. */
 final class WaterDay {
@@ -9,11 +22,10 @@ final class WaterDay {
     private static final double CONDENSES = -1e-9; // kg/s
     private static final double SEEN = 0.003; // kg/m² of film that is seen as fog, from memory, 0.001 to 0.010
     private static final double FRONT_SHARE = 0.25;
-    private static final double HOUR = 3600;
 
     private final Network net;
     private final Grid g;
-    final Stores stores;
+    final WaterStores stores;
     private double sprayed;
     private double carried;
     private double soil;
@@ -28,14 +40,14 @@ final class WaterDay {
     private double before;
     private double poolsBefore;
 
-    WaterDay(Network net, Stores stores) {
+    WaterDay(Network net, WaterStores stores) {
         this.net = net;
         this.g = net.grid;
         this.stores = stores;
     }
 
     /** Begins a ledger at the state of the air. */
-    void open(State s) {
+    void open(ThermalState s) {
         sprayed = 0;
         carried = 0;
         soil = 0;
@@ -51,7 +63,7 @@ final class WaterDay {
         before = stores.sum() + vapour(s);
     }
 
-    private double vapour(State s) {
+    private double vapour(ThermalState s) {
         double sum = 0;
         for (double w : s.humidity) {
             sum += MoistAir.DENSITY * g.volume() * w;
@@ -65,7 +77,7 @@ final class WaterDay {
      * @param share that would evaporate in dry air as it falls; no more of it does than the air takes up until it is as cool as
      *              its wet bulb
      */
-    double[] spray(double kilograms, double share, double step, State s) {
+    double[] spray(double kilograms, double share, double step, ThermalState s) {
         double[] flash = new double[g.zones];
         if (kilograms <= 0) {
             return flash;
@@ -83,7 +95,7 @@ final class WaterDay {
         double leaf = falls * mist.leaf();
         double glass = falls * mist.glass();
         double ground = kilograms - air - leaf - glass;
-        double room = Sources.total(stores.leafRoom);
+        double room = HeatSources.total(stores.leafRoom);
         if (room <= 0) {
             ground += leaf;
         } else {
@@ -94,7 +106,7 @@ final class WaterDay {
                 ground += over;
             }
         }
-        double panes = Sources.total(net.patchArea);
+        double panes = HeatSources.total(net.patchArea);
         for (int p = 0; p < net.patches; p++) {
             stores.paneFilm[p] += glass * net.patchArea[p] / panes;
         }
@@ -103,7 +115,7 @@ final class WaterDay {
     }
 
     /** Water that a zone takes up until it is saturated at its wet bulb (kg). */
-    private double takesUp(State s, int n) {
+    private double takesUp(ThermalState s, int n) {
         double pressure = g.enclosure.pressure();
         double relative = Math.min(1, MoistAir.relative(s.humidity[n], s.air[n], pressure));
         double bulb = MoistAir.wetBulb(s.air[n], relative, pressure);
@@ -122,7 +134,7 @@ final class WaterDay {
     }
 
     /** Applies the fluxes of a step, then overflow, roots, capillary rise and drainage, in this order. */
-    void apply(Vapour v, Coefficients k, Vents vents, Room room, double step) {
+    void apply(Vapour v, Coefficients k, Vents vents, RoomAir room, double step) {
         double falls = 0;
         for (int t = 0; t < g.tiles; t++) {
             double kg = v.fromTile[t] * step;
@@ -158,7 +170,7 @@ final class WaterDay {
             double kg = v.fromPane[p] * step;
             stores.paneFilm[p] -= kg;
             films += kg;
-            double most = Stores.PANE_FILM * net.patchArea[p];
+            double most = WaterStores.PANE_FILM * net.patchArea[p];
             double over = Math.max(0, stores.paneFilm[p] - most);
             stores.paneFilm[p] -= over;
             falls += over;
@@ -185,7 +197,7 @@ final class WaterDay {
     }
 
     private void roots(Vapour v, double step) {
-        double all = Sources.total(v.breathed) * step;
+        double all = HeatSources.total(v.breathed) * step;
         double content = stores.deepSum();
         plants += all;
         for (int r = 0; r < stores.deep.length && content > 0; r++) {
@@ -238,7 +250,7 @@ final class WaterDay {
         }
     }
 
-    WaterLedger close(State s) {
+    WaterLedger close(ThermalState s) {
         double gap = before + sprayed - carried - stores.sum() - vapour(s);
         double pools = Arrays.stream(stores.body).sum() - poolsBefore;
         return new WaterLedger(sprayed, carried, soil, water, films, plants, front, drained, pools, gap);

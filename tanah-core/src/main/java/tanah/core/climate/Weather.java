@@ -1,5 +1,9 @@
 package tanah.core.climate;
 
+import tanah.core.box.ClimateCase;
+import tanah.core.climate.engine.RoomAir;
+import tanah.core.physics.MoistAir;
+
 /** The room and the schedules through a day of a season, as a failure leaves them. */
 final class Weather {
     private final ClimateCase c;
@@ -19,11 +23,11 @@ final class Weather {
         return Math.max(0, Math.min(1, (x + 1) / 2));
     }
 
-    Room room(double hour, Drill drill) {
+    RoomAir room(double hour, Drill drill) {
         double f = roomDay(hour % 24, season.begins(), season.ends());
         ClimateCase.Outside n = season.night();
         ClimateCase.Outside d = season.day();
-        Room usual = Room.of(
+        RoomAir usual = RoomAir.of(
                 new ClimateCase.Outside(
                         n.celsius() + f * (d.celsius() - n.celsius()),
                         n.humidity() + f * (d.humidity() - n.humidity())),
@@ -34,7 +38,7 @@ final class Weather {
         // its vapour stays, as far as colder air can hold it
         double celsius =
                 drill.room().orElse(usual.celsius() + drill.warmer()[1] + f * (drill.warmer()[0] - drill.warmer()[1]));
-        return new Room(celsius, Math.min(usual.humidity(), MoistAir.saturated(celsius, c.pressure())));
+        return new RoomAir(celsius, Math.min(usual.humidity(), MoistAir.saturated(celsius, c.pressure())));
     }
 
     /** Share of its power that each device may use. */

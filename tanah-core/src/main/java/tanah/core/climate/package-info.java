@@ -1,6 +1,6 @@
 /**
- * Heat and moisture in the enclosure: air zones that mix, surfaces of their own, vapour, stores of water. Steady days and
- * nights and the whole day; energy and water are conserved to round-off.
+ * The climate of a box: steady states, whole days, failures, bands. Entry: {@link
+ * tanah.core.climate.ClimateModel}, {@link tanah.core.climate.DayRun}.
  */
 @NullMarked
 package tanah.core.climate;

@@ -38,7 +38,7 @@ public final class Boxes {
                 Optional.empty(),
                 structure,
                 Envelope.PLAIN,
-                Kept.NONE);
+                OtherFields.NONE);
     }
 
     /**

@@ -38,7 +38,7 @@ public record Design(
         List<Device> devices,
         Optional<AirPlan> air,
         List<Probe> probes,
-        Kept kept) {
+        OtherFields kept) {
 
     public Design {
         schools = List.copyOf(schools);
@@ -65,7 +65,7 @@ public record Design(
                 List.of(),
                 Optional.empty(),
                 List.of(),
-                Kept.NONE);
+                OtherFields.NONE);
     }
 
     public Optional<String> school(String choice) {
@@ -138,7 +138,7 @@ public record Design(
     }
 
     /** The same plan with other kept fields. */
-    public Design withKept(Kept changed) {
+    public Design withKept(OtherFields changed) {
         return new Design(
                 name, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, devices, air,
                 probes, changed);

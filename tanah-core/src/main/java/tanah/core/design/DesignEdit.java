@@ -118,7 +118,7 @@ public final class DesignEdit {
                 Optional.empty(),
                 new Surface.Thickness(depth),
                 Layer.Options.NONE,
-                Kept.NONE);
+                OtherFields.NONE);
     }
 
     private static Layer withDepth(Layer layer, Design design, double depth) {

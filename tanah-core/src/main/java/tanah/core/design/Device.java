@@ -38,7 +38,7 @@ public record Device(
         Running running,
         Ray ray,
         Laid laid,
-        Kept kept) {
+        OtherFields kept) {
 
     /** Place in the box (m), each measure where it is known. */
     public record Spot(OptionalDouble x, OptionalDouble y, OptionalDouble z) {
@@ -208,7 +208,7 @@ public record Device(
                 Running.UNSAID,
                 Ray.UNSAID,
                 Laid.NOWHERE,
-                Kept.NONE);
+                OtherFields.NONE);
     }
 
     public Device withItem(String changed) {

@@ -37,7 +37,7 @@ public record HardscapeItem(
         Optional<Boolean> inWater,
         Fixing fixing,
         Optional<Hide> hide,
-        Kept kept) {
+        OtherFields kept) {
     public HardscapeItem {
         outline = List.copyOf(outline);
     }
@@ -53,7 +53,7 @@ public record HardscapeItem(
      * @param kind warm, cool, humid or high
      * @param kept its measures
      */
-    public record Hide(String kind, Kept kept) {}
+    public record Hide(String kind, OtherFields kept) {}
 
     public boolean stands() {
         return inWater.orElse(false);

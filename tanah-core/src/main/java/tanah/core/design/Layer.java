@@ -23,7 +23,7 @@ public record Layer(
         Optional<Region> region,
         Surface surface,
         Options options,
-        Kept kept) {
+        OtherFields kept) {
 
     /** What a layer is for. */
     public enum Kind {

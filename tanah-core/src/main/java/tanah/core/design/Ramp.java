@@ -14,7 +14,7 @@ import java.util.Optional;
  * @param kept   its plan
  */
 public record Ramp(
-        String id, double foot, double top, double length, double width, Optional<Boolean> rough, Kept kept) {
+        String id, double foot, double top, double length, double width, Optional<Boolean> rough, OtherFields kept) {
 
     /** Angle to the level (radians); upright where it is shorter than its rise. */
     public double angle() {

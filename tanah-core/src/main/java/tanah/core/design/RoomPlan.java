@@ -10,7 +10,7 @@ import java.util.OptionalDouble;
  * @param givenBand half width of the room's uncertainty (K), default 0
  * @param kept   day begin and end, altitude
  */
-public record RoomPlan(Season winter, Season summer, OptionalDouble givenBand, Kept kept) {
+public record RoomPlan(Season winter, Season summer, OptionalDouble givenBand, OtherFields kept) {
 
     /** Hour at which the room's day begins, default 7. */
     public double dayStart() {

@@ -39,7 +39,7 @@ public record VesselPlan(
         Optional<Lid> lid,
         Optional<Structure> structure,
         Envelope envelope,
-        Kept kept) {
+        OtherFields kept) {
 
     /** Plan shapes of the format. */
     public enum Shape {
@@ -99,9 +99,13 @@ public record VesselPlan(
      * @param meshFraction share that is mesh
      */
     public record Lid(
-            Optional<String> material, OptionalDouble thickness, OptionalDouble meshFraction, Mesh mesh, Kept kept) {
-        public static final Lid UNSAID =
-                new Lid(Optional.empty(), OptionalDouble.empty(), OptionalDouble.empty(), Mesh.UNSAID, Kept.NONE);
+            Optional<String> material,
+            OptionalDouble thickness,
+            OptionalDouble meshFraction,
+            Mesh mesh,
+            OtherFields kept) {
+        public static final Lid UNSAID = new Lid(
+                Optional.empty(), OptionalDouble.empty(), OptionalDouble.empty(), Mesh.UNSAID, OtherFields.NONE);
 
         public Lid withMeshFraction(double share) {
             return new Lid(material, thickness, OptionalDouble.of(share), mesh, kept);
@@ -130,9 +134,9 @@ public record VesselPlan(
      * @param stand kg
      * @param capacity kg the stand carries
      */
-    public record Structure(OptionalDouble fittings, OptionalDouble stand, OptionalDouble capacity, Kept kept) {
+    public record Structure(OptionalDouble fittings, OptionalDouble stand, OptionalDouble capacity, OtherFields kept) {
         public static final Structure NONE =
-                new Structure(OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty(), Kept.NONE);
+                new Structure(OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty(), OtherFields.NONE);
     }
 
     public Structure structureOrNone() {

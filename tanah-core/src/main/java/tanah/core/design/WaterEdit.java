@@ -46,7 +46,7 @@ final class WaterEdit {
                         a.length(),
                         a.width(),
                         Optional.of(true),
-                        Kept.NONE));
+                        OtherFields.NONE));
                 return w.withRamps(ramps);
             });
         }

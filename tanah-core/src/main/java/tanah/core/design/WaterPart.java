@@ -28,7 +28,7 @@ public record WaterPart(
         Optional<Tap> tap,
         Optional<ChangeSchedule> changes,
         OptionalDouble targetNitrate,
-        Kept kept) {
+        OtherFields kept) {
     private static final double ROOM = 20; // °C
 
     public WaterPart {
@@ -48,7 +48,7 @@ public record WaterPart(
                 Optional.empty(),
                 Optional.empty(),
                 OptionalDouble.empty(),
-                Kept.NONE);
+                OtherFields.NONE);
     }
 
     /**

@@ -16,10 +16,11 @@ import tanah.core.animal.Inhabitant;
 import tanah.core.animal.MixedSpeciesRule;
 import tanah.core.animal.Space;
 import tanah.core.animal.SpaceRule;
+import tanah.core.box.Factors;
 import tanah.core.build.Shopping;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.VesselModel;
-import tanah.core.climate.Factors;
+import tanah.core.climaterule.ClimateRules;
 import tanah.core.design.Boxes;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
@@ -28,8 +29,6 @@ import tanah.core.finding.Finding;
 import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.Stage;
 import tanah.core.forecast.Forecast;
-import tanah.core.forecast.Mapped;
-import tanah.core.forecast.rule.ClimateRules;
 import tanah.core.ground.BurrowRule;
 import tanah.core.ground.DiggingDepthRule;
 import tanah.core.ground.DrainageRule;
@@ -44,6 +43,7 @@ import tanah.core.ground.PerchedWaterRule;
 import tanah.core.ground.RimRule;
 import tanah.core.ground.SlopeRule;
 import tanah.core.ground.SwallowRule;
+import tanah.core.mapping.MappedDesign;
 import tanah.core.room.RoomRules;
 import tanah.core.structure.FloorRule;
 import tanah.core.structure.MassModel;
@@ -168,7 +168,7 @@ public final class Evaluator {
      * @param near of nearly the same plan, to start from
      */
     public static Optional<Forecast> forecast(Evaluation e, Catalogue catalogue, Optional<Forecast> near) {
-        return Mapped.of(e.design(), e.vessel(), e.ground(), e.animals(), catalogue)
+        return MappedDesign.of(e.design(), e.vessel(), e.ground(), e.animals(), catalogue)
                 .map(m -> Forecast.steady(
                         m,
                         near,

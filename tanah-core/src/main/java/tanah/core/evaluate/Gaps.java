@@ -8,7 +8,7 @@ import tanah.core.finding.NotAssessed;
 import tanah.core.finding.Place;
 import tanah.core.finding.Stage;
 import tanah.core.forecast.Forecast;
-import tanah.core.forecast.Mapped;
+import tanah.core.mapping.MappedDesign;
 import tanah.core.structure.MassResult;
 import tanah.core.structure.PaneResult;
 import tanah.core.water.Circulation;
@@ -63,7 +63,7 @@ final class Gaps {
         return gaps;
     }
 
-    private static NotAssessed left(Mapped.Left left, Place where) {
+    private static NotAssessed left(MappedDesign.Left left, Place where) {
         return left.why().equals("dry")
                 ? new NotAssessed("device_dry", where, List.of("/devices"))
                 : new NotAssessed("device_unknown", where, List.of("/devices"));

@@ -1,5 +1,8 @@
 package tanah.core.explain;
 
+import static tanah.core.physics.Constants.HOUR;
+import static tanah.core.physics.Constants.WATER_DENSITY;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -15,18 +18,16 @@ import tanah.core.design.VesselPlan;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.explain.Figure.Input;
 import tanah.core.explain.Figure.Standing;
-import tanah.core.forecast.Expected;
-import tanah.core.forecast.Extent;
 import tanah.core.forecast.Forecast;
-import tanah.core.forecast.Spot;
-import tanah.core.forecast.When;
+import tanah.core.need.ClimatePlace;
+import tanah.core.need.Expected;
+import tanah.core.need.Extent;
+import tanah.core.need.SeasonPhase;
 import tanah.core.units.Unit;
 
 /** What is expected of heat, light and air, from the coldest to the hottest day. */
 final class ClimateFigures {
-    private static final double HOUR = 3600;
     private static final double DAY = 24 * HOUR;
-    private static final double WATER = 1000; // kg/m³
     private static final double KILOWATT_HOUR = 3.6e6; // J
     private static final double WATER_BAND = 0.5; // of what evaporates or drains: films and skin are from memory
 
@@ -43,11 +44,11 @@ final class ClimateFigures {
 
     static List<Figure> of(Evaluation e, Forecast f, Catalogue catalogue) {
         ClimateFigures figures = new ClimateFigures(e, f, catalogue);
-        figures.degrees("basking", Spot.BASKING, true);
-        figures.degrees("warm", Spot.WARM_AIR, true);
-        figures.degrees("cool", Spot.COOL_AIR, true);
-        figures.degrees("night", Spot.WARM_AIR, false);
-        figures.degrees("water", Spot.WATER, true);
+        figures.degrees("basking", ClimatePlace.BASKING, true);
+        figures.degrees("warm", ClimatePlace.WARM_AIR, true);
+        figures.degrees("cool", ClimatePlace.COOL_AIR, true);
+        figures.degrees("night", ClimatePlace.WARM_AIR, false);
+        figures.degrees("water", ClimatePlace.WATER, true);
         figures.humidity("humidity_day", true);
         figures.humidity("humidity_night", false);
         figures.light();
@@ -94,17 +95,17 @@ final class ClimateFigures {
         }
     }
 
-    private void degrees(String key, Spot spot, boolean day) {
-        Optional<Expected> winter = f.expected(spot, When.of(false, day));
-        Optional<Expected> summer = f.expected(spot, When.of(true, day));
+    private void degrees(String key, ClimatePlace spot, boolean day) {
+        Optional<Expected> winter = f.expected(spot, SeasonPhase.of(false, day));
+        Optional<Expected> summer = f.expected(spot, SeasonPhase.of(true, day));
         if (winter.isPresent() && summer.isPresent()) {
             extent(key, "climate.steady", Extent.of(winter.get(), summer.get()), Unit.CELSIUS, Double.MAX_VALUE);
         }
     }
 
     private void humidity(String key, boolean day) {
-        Optional<Expected> winter = f.mean(Spot.HUMIDITY, When.of(false, day));
-        Optional<Expected> summer = f.mean(Spot.HUMIDITY, When.of(true, day));
+        Optional<Expected> winter = f.mean(ClimatePlace.HUMIDITY, SeasonPhase.of(false, day));
+        Optional<Expected> summer = f.mean(ClimatePlace.HUMIDITY, SeasonPhase.of(true, day));
         if (winter.isPresent() && summer.isPresent()) {
             extent(key, "climate.humidity", Extent.of(winter.get(), summer.get()), Unit.PERCENT, 1);
         }
@@ -130,9 +131,9 @@ final class ClimateFigures {
 
     private void mist(String season, WaterLedger w) {
         if (w.sprayed() > 0) {
-            plain(season + "mist", "climate.mist", w.sprayed() / WATER, Unit.LITRE);
-            plain(season + "carried", "climate.carried", w.carried() / WATER, Unit.LITRE);
-            plain(season + "drained", "climate.drained", w.drained() / WATER, Unit.LITRE);
+            plain(season + "mist", "climate.mist", w.sprayed() / WATER_DENSITY, Unit.LITRE);
+            plain(season + "carried", "climate.carried", w.carried() / WATER_DENSITY, Unit.LITRE);
+            plain(season + "drained", "climate.drained", w.drained() / WATER_DENSITY, Unit.LITRE);
         }
         f.rise(season.startsWith("summer")).ifPresent(r -> plain(season + "rise", "climate.rise", r, Unit.MILLIMETRE));
         f.daysToSeparator(season.startsWith("summer"))

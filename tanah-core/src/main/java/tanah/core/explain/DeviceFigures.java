@@ -1,5 +1,7 @@
 package tanah.core.explain;
 
+import static tanah.core.physics.Constants.HOUR;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -15,7 +17,6 @@ import tanah.core.water.Run;
 
 /** Pumps, filters, heaters and running water. */
 final class DeviceFigures {
-    private static final double HOUR = 3600;
 
     private final List<Figure> all = new ArrayList<>();
 

@@ -1,5 +1,7 @@
 package tanah.core.explain;
 
+import static tanah.core.physics.Constants.DAY;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -22,8 +24,6 @@ import tanah.core.water.WaterCare;
 final class WaterFigures {
     /** Spread of the heat that a heater has to give: room, draught and lid differ (from memory). */
     private static final double HEAT_BAND = 0.3;
-
-    private static final double DAY = 86400;
 
     private final List<Figure> all = new ArrayList<>();
 

@@ -9,15 +9,19 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.BooleanSupplier;
 import java.util.function.ToDoubleFunction;
-import tanah.core.climate.ClimateCase;
+import tanah.core.box.ClimateCase;
+import tanah.core.box.Factors;
+import tanah.core.box.Fixture;
 import tanah.core.climate.ClimateModel;
 import tanah.core.climate.DayCourse;
 import tanah.core.climate.DayRun;
-import tanah.core.climate.Factors;
-import tanah.core.climate.Fixture;
-import tanah.core.climate.Steady;
-import tanah.core.climate.Switched;
+import tanah.core.climate.RelayCourse;
+import tanah.core.climate.SteadyState;
 import tanah.core.climate.Uncertainty;
+import tanah.core.mapping.MappedDesign;
+import tanah.core.need.ClimatePlace;
+import tanah.core.need.Expected;
+import tanah.core.need.SeasonPhase;
 
 /**
  * What the climate of a plan will be. The steady states come first, in a few hundredths of a second; bands and the whole day
@@ -28,23 +32,23 @@ public final class Forecast {
     private static final double BANDS = 0.02; // K, of those that only tell a slope
     private static final double MINUTE = 60; // s
 
-    private final Mapped mapped;
+    private final MappedDesign mapped;
     private final ClimateModel model;
-    private final Map<When, Steady> steady;
-    private final Light light;
-    private final Map<When, Uncertainty> bands;
+    private final Map<SeasonPhase, SteadyState> steady;
+    private final LightForecast light;
+    private final Map<SeasonPhase, Uncertainty> bands;
     private final Map<Boolean, DayCourse> days;
-    private final Map<Boolean, Switched> switched;
+    private final Map<Boolean, RelayCourse> switched;
     private final double roomBand;
 
     private Forecast(
-            Mapped mapped,
+            MappedDesign mapped,
             ClimateModel model,
-            Map<When, Steady> steady,
-            Light light,
-            Map<When, Uncertainty> bands,
+            Map<SeasonPhase, SteadyState> steady,
+            LightForecast light,
+            Map<SeasonPhase, Uncertainty> bands,
             Map<Boolean, DayCourse> days,
-            Map<Boolean, Switched> switched,
+            Map<Boolean, RelayCourse> switched,
             double roomBand) {
         this.mapped = mapped;
         this.model = model;
@@ -63,36 +67,37 @@ public final class Forecast {
      * @param at       multipliers, all 1 unless readings have moved them
      * @param roomBand how far the room may be off (K)
      */
-    public static Forecast steady(Mapped mapped, Optional<Forecast> near, Factors at, double roomBand) {
+    public static Forecast steady(MappedDesign mapped, Optional<Forecast> near, Factors at, double roomBand) {
         return steady(mapped, near, at, roomBand, LIVE);
     }
 
     /** @param tolerance of the steady states (K) */
     public static Forecast steady(
-            Mapped mapped, Optional<Forecast> near, Factors at, double roomBand, double tolerance) {
+            MappedDesign mapped, Optional<Forecast> near, Factors at, double roomBand, double tolerance) {
         ClimateModel model = ClimateModel.of(mapped.enclosure(), at);
-        Map<When, Steady> steady = new EnumMap<>(When.class);
-        for (When when : When.values()) {
-            Optional<Steady> from = near.map(n -> n.steady.get(when));
+        Map<SeasonPhase, SteadyState> steady = new EnumMap<>(SeasonPhase.class);
+        for (SeasonPhase when : SeasonPhase.values()) {
+            Optional<SteadyState> from = near.map(n -> n.steady.get(when));
             if (from.isEmpty() && when.isSummer()) {
-                from = Optional.ofNullable(steady.get(When.of(false, when.isDay())));
+                from = Optional.ofNullable(steady.get(SeasonPhase.of(false, when.isDay())));
             }
             steady.put(when, model.steady(outside(mapped, when), when.isDay(), from, tolerance));
         }
-        return new Forecast(mapped, model, steady, Light.of(model, mapped), Map.of(), Map.of(), Map.of(), roomBand);
+        return new Forecast(
+                mapped, model, steady, LightForecast.of(model, mapped), Map.of(), Map.of(), Map.of(), roomBand);
     }
 
     /** UV and plant light alone; they need no heat. */
-    public static Light lightOf(ClimateModel model, Mapped mapped) {
-        return Light.of(model, mapped);
+    public static LightForecast lightOf(ClimateModel model, MappedDesign mapped) {
+        return LightForecast.of(model, mapped);
     }
 
     /** The model of a plan. */
-    public static ClimateModel modelOf(Mapped mapped, Factors at) {
+    public static ClimateModel modelOf(MappedDesign mapped, Factors at) {
         return ClimateModel.of(mapped.enclosure(), at);
     }
 
-    private static ClimateCase.Outside outside(Mapped mapped, When when) {
+    private static ClimateCase.Outside outside(MappedDesign mapped, SeasonPhase when) {
         ClimateCase.Season season = when.isSummer() ? mapped.summer() : mapped.winter();
         return when.isDay() ? season.day() : season.night();
     }
@@ -100,12 +105,12 @@ public final class Forecast {
     /** The same with the bands of its numbers; itself where the work was given up. */
     public Forecast withBands(BooleanSupplier stop) {
         List<ClimateModel> moved = Uncertainty.moved(model);
-        Map<When, Uncertainty> found = new EnumMap<>(When.class);
-        for (When when : When.values()) {
+        Map<SeasonPhase, Uncertainty> found = new EnumMap<>(SeasonPhase.class);
+        for (SeasonPhase when : SeasonPhase.values()) {
             if (stop.getAsBoolean()) {
                 return this;
             }
-            Steady plain = steady.get(when);
+            SteadyState plain = steady.get(when);
             if (plain != null) {
                 found.put(
                         when,
@@ -142,9 +147,9 @@ public final class Forecast {
 
     /** The same with relays followed by the minute; itself without any or where the work was given up. */
     public Forecast withRelays(BooleanSupplier stop) {
-        Map<Boolean, Switched> found = new HashMap<>();
+        Map<Boolean, RelayCourse> found = new HashMap<>();
         for (boolean summer : new boolean[] {false, true}) {
-            Optional<Switched> relays = hasRelays()
+            Optional<RelayCourse> relays = hasRelays()
                     ? DayRun.switched(model, summer ? mapped.summer() : mapped.winter(), MINUTE, stop)
                     : Optional.empty();
             if (relays.isEmpty()) {
@@ -155,7 +160,7 @@ public final class Forecast {
         return new Forecast(mapped, model, steady, light, bands, days, found, roomBand);
     }
 
-    public Mapped mapped() {
+    public MappedDesign mapped() {
         return mapped;
     }
 
@@ -163,11 +168,11 @@ public final class Forecast {
         return model;
     }
 
-    public Light light() {
+    public LightForecast light() {
         return light;
     }
 
-    public Steady at(When when) {
+    public SteadyState at(SeasonPhase when) {
         return java.util.Objects.requireNonNull(steady.get(when));
     }
 
@@ -181,12 +186,15 @@ public final class Forecast {
 
     /** Whether every steady state settled. */
     public boolean isSettled() {
-        return steady.values().stream().allMatch(Steady::isConverged);
+        return steady.values().stream().allMatch(SteadyState::isConverged);
     }
 
     /** Largest change of the last round over the four cases (K). */
     public double lastChange() {
-        return steady.values().stream().mapToDouble(Steady::lastChange).max().orElse(0);
+        return steady.values().stream()
+                .mapToDouble(SteadyState::lastChange)
+                .max()
+                .orElse(0);
     }
 
     public Optional<DayCourse> day(boolean summer) {
@@ -194,21 +202,21 @@ public final class Forecast {
     }
 
     /** A place in a steady case with its band; empty where there is no such place. */
-    public Optional<Expected> expected(Spot spot, When when) {
+    public Optional<Expected> expected(ClimatePlace spot, SeasonPhase when) {
         OptionalDouble value = spot.at(at(when).places());
         return value.isEmpty() ? Optional.empty() : Optional.of(new Expected(value.getAsDouble(), half(spot, when)));
     }
 
     /** Half of the band of a place in a case, with what the room itself may be off. */
-    public double half(Spot spot, When when) {
+    public double half(ClimatePlace spot, SeasonPhase when) {
         return half(v -> spot.at(v.steady().places()).orElse(0), spot, when);
     }
 
     /** Half of the band of any number of a case that is of the kind of a place, with what the room may be off. */
-    public double half(ToDoubleFunction<Uncertainty.Variant> number, Spot kind, When when) {
+    public double half(ToDoubleFunction<Uncertainty.Variant> number, ClimatePlace kind, SeasonPhase when) {
         Uncertainty u = bands.get(when);
         double half = u == null ? kind.usual() : u.half(number, kind.own());
-        return kind.kind() == Spot.Kind.TEMPERATURE ? half + roomBand : half;
+        return kind.kind() == ClimatePlace.Kind.TEMPERATURE ? half + roomBand : half;
     }
 
     /** What the room may be off (K). */
@@ -217,7 +225,7 @@ public final class Forecast {
     }
 
     /** Values of a place over a whole day, by the samples of the course; empty until it is computed. */
-    public List<double[]> course(Spot spot, boolean summer) {
+    public List<double[]> course(ClimatePlace spot, boolean summer) {
         List<double[]> points = new ArrayList<>();
         day(summer)
                 .ifPresent(d -> d.samples().forEach(s -> {
@@ -230,7 +238,7 @@ public final class Forecast {
     }
 
     /** Mean of a place over the lit or unlit hours with the band of the same phase; the steady state until the day is known. */
-    public Optional<Expected> mean(Spot spot, When when) {
+    public Optional<Expected> mean(ClimatePlace spot, SeasonPhase when) {
         if (day(when.isSummer()).isEmpty()) {
             return expected(spot, when);
         }
@@ -251,7 +259,7 @@ public final class Forecast {
     }
 
     private double energy(boolean summer) {
-        Switched relays = switched.get(summer);
+        RelayCourse relays = switched.get(summer);
         if (relays != null) {
             return relays.energy();
         }
@@ -259,12 +267,12 @@ public final class Forecast {
             return day(summer).get().energy();
         }
         double lit = mapped.enclosure().photoperiod() * 3600;
-        return at(When.of(summer, true)).balance().power() * lit
-                + at(When.of(summer, false)).balance().power() * (24 * 3600 - lit);
+        return at(SeasonPhase.of(summer, true)).balance().power() * lit
+                + at(SeasonPhase.of(summer, false)).balance().power() * (24 * 3600 - lit);
     }
 
     /** What relays do; empty where there is none or they were not followed yet. */
-    public Optional<Switched> switched(boolean summer) {
+    public Optional<RelayCourse> switched(boolean summer) {
         return Optional.ofNullable(switched.get(summer));
     }
 

@@ -1,15 +1,16 @@
 package tanah.core.forecast;
 
 import java.util.Optional;
+import tanah.core.box.ClimateCase;
+import tanah.core.box.Fixture;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.LampModel;
 import tanah.core.catalogue.Species;
-import tanah.core.climate.ClimateCase;
 import tanah.core.climate.ClimateModel;
-import tanah.core.climate.Fixture;
 import tanah.core.design.Device;
 import tanah.core.light.Block;
 import tanah.core.light.Vec;
+import tanah.core.mapping.MappedDesign;
 
 /** From a lamp to the nearest back of an animal. */
 public final class LampDistance {
@@ -22,7 +23,7 @@ public final class LampDistance {
      * From the front of a lamp to the nearest place where an animal's back may be (m): over the ground, on every piece, and for a
      * climber under a lamp above the lid. What the keeper measured holds before all.
      */
-    public static double toAnimal(Mapped mapped, ClimateModel model, Device device, Vec at, Species animal) {
+    public static double toAnimal(MappedDesign mapped, ClimateModel model, Device device, Vec at, Species animal) {
         if (device.ray().clearance().isPresent()) {
             return device.ray().clearance().getAsDouble();
         }
@@ -48,7 +49,7 @@ public final class LampDistance {
     }
 
     /** By how much the lamps of a plan hang too near, all together (m). */
-    public static double missing(Mapped mapped, ClimateModel model, Species animal, Catalogue catalogue) {
+    public static double missing(MappedDesign mapped, ClimateModel model, Species animal, Catalogue catalogue) {
         double missing = 0;
         for (int i = 0; i < mapped.devices().size(); i++) {
             Device d = mapped.devices().get(i);

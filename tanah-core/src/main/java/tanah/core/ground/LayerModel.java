@@ -1,5 +1,7 @@
 package tanah.core.ground;
 
+import static tanah.core.physics.Constants.WATER_DENSITY;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -13,7 +15,6 @@ import tanah.core.geometry.Point;
  * buy = net volume x settling / (1 - shrink) x (1 + waste).
  */
 public final class LayerModel {
-    private static final double WATER_DENSITY = 1000; // kg/m³
     private static final double PLATE_DENSITY = 1050; // kg/m³, polystyrene, from memory
     private static final double WHOLE = 1e-9; // bags are rounded up beyond this
 

@@ -1,5 +1,8 @@
 package tanah.core.ground;
 
+import static tanah.core.physics.Constants.DAY;
+import static tanah.core.physics.Constants.GRAVITY;
+
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -29,11 +32,9 @@ public record Reservoir(String layer, boolean drained, double store, double shar
 
     private static final double GAP = 0.02; // m under the soil, common practice
     private static final double LEAST_RESERVE = 0.005; // m
-    private static final double DAY = 86_400; // s
     private static final double SOON = 60; // days
     private static final double VERY_SOON = 14; // days
     private static final double ARID_SOON = 180; // days
-    private static final double GRAVITY = 9.80665;
     private static final double TUBE = 0.5; // discharge of a tube's end, handbook value from memory
 
     public static Optional<Reservoir> of(Design design, GroundResult ground) {

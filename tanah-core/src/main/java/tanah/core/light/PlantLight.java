@@ -1,8 +1,9 @@
 package tanah.core.light;
 
+import static tanah.core.physics.Constants.HOUR;
+
 /** Light that plants use. Photons are counted in moles. */
 public final class PlantLight {
-    private static final double HOUR = 3600;
 
     private PlantLight() {}
 

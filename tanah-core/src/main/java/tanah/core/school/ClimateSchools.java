@@ -13,10 +13,10 @@ import tanah.core.design.Design;
 import tanah.core.design.Device;
 import tanah.core.design.DeviceEdit;
 import tanah.core.design.VesselPlan;
+import tanah.core.equipment.LampProposal;
+import tanah.core.equipment.MistProposal;
 import tanah.core.finding.Remedy.Action;
-import tanah.core.forecast.Fittings;
-import tanah.core.forecast.LampProposal;
-import tanah.core.forecast.MistProposal;
+import tanah.core.mapping.Fittings;
 import tanah.core.vessel.Vessel;
 
 /** Choices of heat, light and air: what the ways amount to and what taking one does to a plan. */

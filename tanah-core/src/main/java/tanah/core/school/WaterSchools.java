@@ -1,5 +1,7 @@
 package tanah.core.school;
 
+import static tanah.core.physics.Constants.HOUR;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -38,7 +40,6 @@ final class WaterSchools {
     private static final double COARSE = 0.002; // m, from which grains count as gravel
     private static final double APART = 0.01; // m, between deep and shallow for the choice to be one
     private static final double STEP = 0.005; // m
-    private static final double HOUR = 3600;
     private static final double PRACTICE = 2; // volumes an hour
 
     private WaterSchools() {}

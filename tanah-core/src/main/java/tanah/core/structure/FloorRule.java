@@ -1,9 +1,11 @@
 package tanah.core.structure;
 
+import static tanah.core.physics.Constants.GRAVITY;
+
 import java.util.List;
 import java.util.Optional;
 import tanah.core.design.Design;
-import tanah.core.design.Kept;
+import tanah.core.design.OtherFields;
 import tanah.core.design.VesselPlan;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
@@ -23,7 +25,6 @@ public final class FloorRule {
     public static final RuleId HEAVY = new RuleId("GW-062");
     public static final RuleId BEARS = new RuleId("GW-061");
 
-    private static final double GRAVITY = 9.80665;
     private static final double POINT = 2000; // N
     private static final double AREA = 1500; // Pa
     private static final double HINT = 4000; // N
@@ -32,10 +33,10 @@ public final class FloorRule {
     private FloorRule() {}
 
     public static Optional<Finding> judge(Design design, Vessel vessel, MassResult mass) {
-        Kept said = design.vessel()
+        OtherFields said = design.vessel()
                 .flatMap(VesselPlan::structure)
                 .map(VesselPlan.Structure::kept)
-                .orElse(Kept.NONE);
+                .orElse(OtherFields.NONE);
         double weight = mass.total() * GRAVITY;
         double pressure = weight / vessel.floorArea();
         double point = said.number("floor_point_kn").orElse(POINT / 1000) * 1000;

@@ -1,5 +1,7 @@
 package tanah.core.structure;
 
+import static tanah.core.physics.Constants.WATER_DENSITY;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -24,7 +26,6 @@ import tanah.core.water.WaterProperties;
 
 /** Adds up the masses of a design. Water in the ground at 1000 kg/m³ (within 0.4 %, and on the heavy side). */
 public final class MassModel {
-    private static final double WATER_DENSITY = 1000;
     private static final double DAM_DENSITY = 30; // kg/m³, foam, where the plan does not say
     private static final double DENSITY_BAND = 0.15; // recalled densities of media
     private static final double WATER_BAND = 0.25; // recalled water contents

@@ -1,5 +1,8 @@
 package tanah.core.structure;
 
+import static tanah.core.physics.Constants.GRAVITY;
+import static tanah.core.physics.Constants.WATER_DENSITY;
+
 import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.catalogue.Catalogue;
@@ -21,8 +24,6 @@ import tanah.core.vessel.Vessel;
  * under water; the highest ground at any wall acts on all. Conservative.
  */
 public final class PaneModel {
-    private static final double GRAVITY = 9.80665;
-    private static final double WATER = 1000;
     private static final double STEEPEST_REPOSE = Math.toRadians(60);
     private static final double USUAL_REPOSE = Math.toRadians(35);
 
@@ -96,13 +97,13 @@ public final class PaneModel {
         for (LayerResult layer : ground.layers()) {
             Soil s = ground.soils().get(layer.id());
             if (s != null && layer.shape().exists()) {
-                density = Math.max(density, s.dryDensity() + WATER * layer.dripContent());
+                density = Math.max(density, s.dryDensity() + WATER_DENSITY * layer.dripContent());
                 repose = Math.min(repose, s.repose());
             }
         }
         double atRest = 1 - Math.sin(repose < STEEPEST_REPOSE ? repose : USUAL_REPOSE);
-        double effective = soil > 0 ? Math.max(density - WATER * Math.min(1, water / soil), 0.3 * density) : 0;
-        return new Load(GRAVITY * (WATER * water + atRest * effective * soil), Math.max(water, soil));
+        double effective = soil > 0 ? Math.max(density - WATER_DENSITY * Math.min(1, water / soil), 0.3 * density) : 0;
+        return new Load(GRAVITY * (WATER_DENSITY * water + atRest * effective * soil), Math.max(water, soil));
     }
 
     private static Optional<PanePlate.Result> divider(Design design, GroundResult ground) {
@@ -130,7 +131,8 @@ public final class PaneModel {
                 .orElseThrow();
         double head = Math.min(level, wall.get().top());
         return Optional.of(plate(length, wall.get().top(), thickness, false, s)
-                .under(new PanePlate.Load(WATER * GRAVITY * level, WATER * GRAVITY * (level - head), head)));
+                .under(new PanePlate.Load(
+                        WATER_DENSITY * GRAVITY * level, WATER_DENSITY * GRAVITY * (level - head), head)));
     }
 
     /** The base as a plate, where only its rim is held and its thickness and material are known. */

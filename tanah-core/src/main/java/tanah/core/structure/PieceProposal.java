@@ -8,7 +8,7 @@ import tanah.core.design.Design;
 import tanah.core.design.Fixing;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.Ids;
-import tanah.core.design.Kept;
+import tanah.core.design.OtherFields;
 import tanah.core.design.PieceMove;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.ground.GroundResult;
@@ -80,7 +80,7 @@ public final class PieceProposal {
                 Optional.of(inWater(ground, plan, base)),
                 Fixing.UNSAID,
                 Optional.empty(),
-                Kept.NONE);
+                OtherFields.NONE);
         List<HardscapeItem> all = new java.util.ArrayList<>(design.hardscape());
         all.add(item);
         return design.withHardscape(all);

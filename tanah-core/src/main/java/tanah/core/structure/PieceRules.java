@@ -1,5 +1,7 @@
 package tanah.core.structure;
 
+import static tanah.core.physics.Constants.GRAVITY;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -29,7 +31,6 @@ public final class PieceRules {
     public static final RuleId FLOATS = new RuleId("GW-075");
     public static final RuleId WEDGED = new RuleId("GW-076");
 
-    private static final double GRAVITY = 9.80665;
     private static final double CRUSH = 0.5; // kg that hurts an animal which digs under it
     private static final double PRESSURE = 20_000; // Pa on bare glass
     private static final double CONTACT = 4e-4; // m², three points of a stone

@@ -1,5 +1,7 @@
 package tanah.core.structure;
 
+import static tanah.core.physics.Constants.GRAVITY;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -24,7 +26,6 @@ import tanah.core.vessel.Vessel;
 /** A piece that stands on a base which only its rim holds; the panes' stresses of {@link PaneModel} are the limits. */
 public final class PointLoadRule {
     public static final RuleId ID = new RuleId("GW-074");
-    private static final double GRAVITY = 9.80665;
     private static final double CONTACT = 4e-4; // m², three points of a stone
 
     private PointLoadRule() {}

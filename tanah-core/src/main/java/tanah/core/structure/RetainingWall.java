@@ -1,5 +1,7 @@
 package tanah.core.structure;
 
+import static tanah.core.physics.Constants.GRAVITY;
+
 /**
  * A dry wall of stones that holds a terrace: Rankine's active earth pressure (W. J. M. Rankine, 1857) against the
  * weight of the wall about its toe.
@@ -12,7 +14,6 @@ package tanah.core.structure;
  * @param surcharge on the terrace (Pa)
  */
 public record RetainingWall(double height, double soil, double repose, double stone, double gaps, double surcharge) {
-    private static final double GRAVITY = 9.80665;
     private static final double SAFETY = 1.5; // common practice
 
     /** Rankine's coefficient. */

@@ -1,5 +1,7 @@
 package tanah.core.structure;
 
+import static tanah.core.physics.Constants.WATER_DENSITY;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -23,7 +25,6 @@ import tanah.core.units.Unit;
 /** Loose stones that hold back a step of soil, by Rankine's thrust and the tipping of a gravity wall. */
 public final class TerraceRule {
     public static final RuleId ID = new RuleId("GW-013");
-    private static final double WATER = 1000; // kg/m³
     private static final double STONE = 2600; // kg/m³, where the plan says nothing
     private static final double GAPS = 0.25; // dry stone, common practice
     private static final double BESIDE = 1e-3; // m from the face
@@ -53,7 +54,7 @@ public final class TerraceRule {
             return Optional.empty();
         }
         Soil s = soil.get();
-        double wet = s.dryDensity() + WATER * s.fieldCapacity();
+        double wet = s.dryDensity() + WATER_DENSITY * s.fieldCapacity();
         double needed = new RetainingWall(step, wet, s.repose(), dam.density().orElse(STONE), GAPS, 0).leastThickness();
         double drawn = right - left;
         boolean thick = drawn >= needed;

@@ -1,5 +1,7 @@
 package tanah.core.water;
 
+import static tanah.core.physics.Constants.HOUR;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -36,7 +38,6 @@ public final class CurrentRule {
 
     private static final double SLOW = 0.05; // m/s, poor swimmers; common practice
     private static final double MODERATE = 0.15; // m/s, good swimmers; common practice
-    private static final double HOUR = 3600;
     private static final Range LIGHT = new Range(2, 4); // volumes an hour, waste classes 1 to 3; common practice
     private static final Range HEAVY = new Range(4, 8); // volumes an hour, waste classes 4 and 5; common practice
     private static final int HEAVY_FROM = 4;

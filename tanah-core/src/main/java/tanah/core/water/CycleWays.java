@@ -1,5 +1,7 @@
 package tanah.core.water;
 
+import static tanah.core.physics.Constants.DAY;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -24,7 +26,6 @@ public final class CycleWays {
     private static final double NITROGEN = 0.16; // of protein, common practice
     private static final double EXCRETED = 0.6; // from memory
     private static final double ON_LAND = 0.5; // share that reaches the water from an animal that lives on land as well
-    private static final double DAY = 86400; // s
     private static final double GRAM = 1e-3; // kg
     private static final int PLANTS_FIRST = 14; // days before the one animal goes in
     private static final double SEED = 0.5; // share of the media that comes from a running filter

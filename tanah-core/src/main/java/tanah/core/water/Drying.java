@@ -1,5 +1,9 @@
 package tanah.core.water;
 
+import static tanah.core.physics.Constants.DAY;
+import static tanah.core.physics.Constants.WATER_DENSITY;
+import static tanah.core.physics.Constants.ZERO_CELSIUS;
+
 import java.util.ArrayList;
 import java.util.List;
 
@@ -24,12 +28,9 @@ public record Drying(double celsius, double humidity, double transfer, double mo
     /** Factor by which a time or a rate may be off. */
     public static final double BAND = 1.6;
 
-    private static final double WATER = 1000; // kg/m³
     private static final double FREE_DIFFUSION = 2.12e-5; // m²/s, water vapour in air at 0 °C
     private static final double DIFFUSION_POWER = 1.88;
-    private static final double ICE = 273.15;
     private static final double LEAST_PORES = 0.02;
-    private static final double DAY = 86_400; // s
     private static final int PER_DAY = 96;
 
     /** What the air takes (kg/m³): saturated vapour less what it holds. */
@@ -39,7 +40,7 @@ public record Drying(double celsius, double humidity, double transfer, double mo
 
     /** Diffusion of vapour in the dry layer (m²/s). */
     public double diffusion() {
-        double free = FREE_DIFFUSION * Math.pow((celsius + ICE) / ICE, DIFFUSION_POWER);
+        double free = FREE_DIFFUSION * Math.pow((celsius + ZERO_CELSIUS) / ZERO_CELSIUS, DIFFUSION_POWER);
         double pores = Math.max(LEAST_PORES, saturated - dry);
         return free * Math.pow(pores, 10.0 / 3) / (saturated * saturated);
     }
@@ -56,7 +57,7 @@ public record Drying(double celsius, double humidity, double transfer, double mo
 
     /** Time in which a layer dries through (s). Depth in m. */
     public double time(double depth) {
-        return WATER * (moist - dry) * (depth / transfer + depth * depth / (2 * diffusion())) / deficit();
+        return WATER_DENSITY * (moist - dry) * (depth / transfer + depth * depth / (2 * diffusion())) / deficit();
     }
 
     /**
@@ -77,7 +78,8 @@ public record Drying(double celsius, double humidity, double transfer, double mo
         course.add(new Day(0, 0, 0));
         for (int day = 1; day <= days; day++) {
             for (int step = 0; step < PER_DAY; step++) {
-                double given = Math.min(under(front) * DAY / PER_DAY / WATER, Math.max(0, depth - front) * room);
+                double given =
+                        Math.min(under(front) * DAY / PER_DAY / WATER_DENSITY, Math.max(0, depth - front) * room);
                 front = Math.min(depth, front + given / room);
                 lost += given * area;
             }

@@ -1,5 +1,7 @@
 package tanah.core.water;
 
+import static tanah.core.physics.Constants.LATENT_HEAT;
+
 import java.util.OptionalDouble;
 import java.util.function.DoubleUnaryOperator;
 
@@ -65,9 +67,7 @@ public record HeaterModel(
 
     /** Heat that leaves at a water temperature (W); negative where the water is the cooler. */
     public double loss(double celsius) {
-        return toRoom() * (celsius - room)
-                + toAir() * (celsius - airAbove)
-                + WaterProperties.LATENT * evaporation(celsius);
+        return toRoom() * (celsius - room) + toAir() * (celsius - airAbove) + LATENT_HEAT * evaporation(celsius);
     }
 
     /** Heat that a heater has to give at the target (W); 0 or less if none is needed. */

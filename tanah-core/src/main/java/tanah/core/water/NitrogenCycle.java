@@ -1,5 +1,7 @@
 package tanah.core.water;
 
+import static tanah.core.physics.Constants.DAY;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
@@ -15,7 +17,6 @@ public final class NitrogenCycle {
     private static final double STEP = 0.01; // days
     private static final int STEPS = 100;
     private static final double MG = 1e-3; // kg/m³ per mg/l
-    private static final double SECONDS = 86400;
     private static final double LITRES = 1000;
 
     private static final double PER_AREA = 300; // mg N/(m² day) at 25 °C, from memory
@@ -202,10 +203,10 @@ public final class NitrogenCycle {
         double second = nitrite / (0.5 + nitrite) / (1 + free / 0.7);
         double oxidised = y[3] * pace * first / litres;
         double finished = y[4] * pace * second / litres;
-        double uptake = plan.uptake() * SECONDS / 1e-6 / litres;
+        double uptake = plan.uptake() * DAY / 1e-6 / litres;
         double uptakeAmmonia = uptake * ammonia / (0.1 + ammonia);
         double uptakeNitrate = Math.max(0, uptake - uptakeAmmonia) * nitrate / (0.1 + nitrate);
-        double load = day >= plan.loadFrom() ? plan.load() * SECONDS / 1e-6 / litres : 0;
+        double load = day >= plan.loadFrom() ? plan.load() * DAY / 1e-6 / litres : 0;
         return new double[] {
             load - oxidised - uptakeAmmonia,
             oxidised - finished,

@@ -1,8 +1,9 @@
 package tanah.core.water;
 
+import static tanah.core.physics.Constants.GRAVITY;
+
 /** Water that runs in the open: channels, films on walls, jets. */
 public final class OpenFlow {
-    private static final double GRAVITY = 9.80665;
     private static final double CORE = 6.2; // bores over which a round jet keeps its speed
     private static final int STEPS = 80;
 

@@ -1,5 +1,7 @@
 package tanah.core.water;
 
+import static tanah.core.physics.Constants.GRAVITY;
+
 import java.util.List;
 
 /**
@@ -12,7 +14,6 @@ public record Pipe(double rise, List<Segment> segments) {
     /** Roughness of smooth plastic tube (m), handbook value from memory. */
     public static final double SMOOTH = 1.5e-6;
 
-    private static final double GRAVITY = 9.80665;
     private static final double LAMINAR = 2300;
     private static final double TURBULENT = 4000;
 

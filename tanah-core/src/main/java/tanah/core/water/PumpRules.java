@@ -1,5 +1,7 @@
 package tanah.core.water;
 
+import static tanah.core.physics.Constants.DAY;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -26,7 +28,6 @@ public final class PumpRules {
 
     private static final double ENOUGH = 0.95; // of the wanted flow
     private static final double DAYS = 7; // without topping up, common practice
-    private static final double DAY = 86_400; // s
     private static final double LEAST_EVAPORATION = 1e-9; // m³/s
     private static final double ROUND = 0.005; // m
     // how far drops fly, over the height of the fall; common practice

@@ -1,5 +1,7 @@
 package tanah.core.water;
 
+import static tanah.core.physics.Constants.GRAVITY;
+
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
@@ -36,7 +38,6 @@ public record Run(
     private static final double CANISTER = 0.5; // of the rating with full media, common practice
     private static final double IN_WATER = 0.7; // of the rating, foam in front; from memory
     private static final double BED = 0.035; // s/m^⅓, smooth bed, handbook value from memory
-    private static final double GRAVITY = 9.80665;
     private static final double BORE = 0.012; // m, usual outlet where none is given
 
     static Optional<Run> of(Design design, Device device, Catalogue catalogue, double level, double celsius) {

@@ -1,5 +1,7 @@
 package tanah.core.water;
 
+import static tanah.core.physics.Constants.GRAVITY;
+
 /**
  * Water in flight while a pump runs, and what comes back when it stops.
  *
@@ -10,7 +12,6 @@ package tanah.core.water;
  * @param checkValve whether the line stays full on a stop
  */
 public record Sump(double area, double transit, double tube, boolean checkValve) {
-    private static final double GRAVITY = 9.80665;
     /** Water over an inlet, at the least (m), common practice. */
     public static final double LEAST_COVER = 0.02;
 

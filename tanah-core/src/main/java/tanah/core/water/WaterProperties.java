@@ -1,15 +1,13 @@
 package tanah.core.water;
 
+import static tanah.core.physics.Constants.ZERO_CELSIUS;
+
 /** Properties of fresh water and of the vapour above it. Temperatures in °C, from 0 to 40. */
 public final class WaterProperties {
     /** Heat capacity (J/(kg K)), mean of 5 to 35 °C; handbook value, from memory. */
     public static final double HEAT_CAPACITY = 4186;
 
-    /** Heat of evaporation (J/kg) near 20 °C; handbook value, from memory. */
-    public static final double LATENT = 2.45e6;
-
     private static final double VAPOUR_GAS_CONSTANT = 461.5; // J/(kg K)
-    private static final double ZERO_CELSIUS = 273.15;
 
     private WaterProperties() {}
 

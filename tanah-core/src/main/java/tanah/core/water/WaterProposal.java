@@ -10,8 +10,8 @@ import tanah.core.design.Dam;
 import tanah.core.design.Design;
 import tanah.core.design.DesignEdit;
 import tanah.core.design.Ids;
-import tanah.core.design.Kept;
 import tanah.core.design.Layer;
+import tanah.core.design.OtherFields;
 import tanah.core.design.Ramp;
 import tanah.core.design.WaterPart;
 import tanah.core.geometry.ConvexPolygon;
@@ -91,7 +91,7 @@ public final class WaterProposal {
         double slope = Math.min(animal.map(a -> Way.of(a).steepest()).orElse(GENTLE) / 2, GENTLE);
         double foot = Math.max(0, level - RAMP_FOOT - STEP);
         double length = Math.ceil(Way.rampFor(crest - foot, slope) / STEP) * STEP;
-        return new Ramp(Ids.free(design, "ramp"), foot, crest, length, 0.08, Optional.of(true), Kept.NONE);
+        return new Ramp(Ids.free(design, "ramp"), foot, crest, length, 0.08, Optional.of(true), OtherFields.NONE);
     }
 
     private static double depth(Optional<Inhabitant> animal, Vessel vessel) {

@@ -7,6 +7,10 @@ import org.junit.jupiter.api.Assumptions;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
 import tanah.core.light.PlantLight;
+import tanah.core.physics.Films;
+import tanah.core.physics.Instrument;
+import tanah.core.physics.MoistAir;
+import tanah.core.physics.Openings;
 import tanah.core.testing.Row;
 
 /** Moist air, films, openings and instruments against published values; provenance in the tables. */

@@ -49,7 +49,7 @@ class DamMoveTest {
                 Optional.of(new Layer.Region(ConvexPolygon.rectangle(x0, y0, x1, y1), true)),
                 new Surface.Thickness(0.05),
                 Layer.Options.NONE,
-                Kept.NONE);
+                OtherFields.NONE);
     }
 
     private static Dam dam(String id, double x0, double y0, double x1, double y1) {

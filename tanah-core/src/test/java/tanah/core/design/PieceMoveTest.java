@@ -70,6 +70,6 @@ class PieceMoveTest {
                 Optional.empty(),
                 Fixing.UNSAID,
                 Optional.empty(),
-                Kept.NONE);
+                OtherFields.NONE);
     }
 }

@@ -9,8 +9,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tanah.core.catalogue.Range;
-import tanah.core.climate.Settling;
-import tanah.core.forecast.Expected.Standing;
+import tanah.core.climate.AfterPlanting;
+import tanah.core.failure.Failure;
+import tanah.core.failure.FailureCourse;
+import tanah.core.need.Expected;
+import tanah.core.need.Expected.Standing;
+import tanah.core.need.Extent;
 
 /** Numbers with their bands against what is wanted, electricity of a year, drainage in a failure. */
 class ForecastPartsTest {
@@ -73,22 +77,22 @@ class ForecastPartsTest {
     @Test
     void drainageIsFullAfterItsVolume() {
         Failure stuck = new Failure(Failure.Kind.MISTING, "", 12, true);
-        Played p = new Played(stuck, 9, List.of(), List.of(), 10, 6);
+        FailureCourse p = new FailureCourse(stuck, 9, List.of(), List.of(), 10, 6);
         assertThat(p.full(0.004).orElseThrow()).isCloseTo(8, within(1e-9));
         assertThat(p.full(0)).isEmpty();
-        assertThat(new Played(stuck, 9, List.of(), List.of(), 10, 0).full(0.004))
+        assertThat(new FailureCourse(stuck, 9, List.of(), List.of(), 10, 0).full(0.004))
                 .isEmpty();
     }
 
     @Test
     void aPlantingSettlesWhenItComesNearItsLastDay() {
-        assertThat(new Settling(List.of(0.95, 0.90, 0.855, 0.84, 0.83, 0.83), 1).settled())
+        assertThat(new AfterPlanting(List.of(0.95, 0.90, 0.855, 0.84, 0.83, 0.83), 1).settled())
                 .hasValue(3);
-        assertThat(new Settling(List.of(0.8, 0.8, 0.8), 0).settled()).hasValue(1);
-        assertThat(new Settling(List.of(), 0).settled()).isEmpty();
-        assertThat(new Settling(List.of(0.95, 0.9, 0.85, 0.8, 0.75), 0).isOpen())
+        assertThat(new AfterPlanting(List.of(0.8, 0.8, 0.8), 0).settled()).hasValue(1);
+        assertThat(new AfterPlanting(List.of(), 0).settled()).isEmpty();
+        assertThat(new AfterPlanting(List.of(0.95, 0.9, 0.85, 0.8, 0.75), 0).isOpen())
                 .isTrue();
-        assertThat(new Settling(List.of(0.95, 0.805, 0.80, 0.80, 0.80), 0).isOpen())
+        assertThat(new AfterPlanting(List.of(0.95, 0.805, 0.80, 0.80, 0.80), 0).isOpen())
                 .isFalse();
     }
 }

@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import tanah.core.catalogue.Species;
-import tanah.core.design.Kept;
+import tanah.core.design.OtherFields;
 import tanah.core.design.RoomPlan;
 import tanah.core.finding.Finding;
 import tanah.core.finding.RuleId;
@@ -85,6 +85,6 @@ class RoomRulesTest {
                 new RoomPlan.Season(winterNight + 2, winterNight, rh, rh),
                 new RoomPlan.Season(summerDay, summerNight, rh, rh),
                 OptionalDouble.of(0.5),
-                Kept.NONE);
+                OtherFields.NONE);
     }
 }

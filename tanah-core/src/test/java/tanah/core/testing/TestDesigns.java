@@ -7,8 +7,8 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Boxes;
 import tanah.core.design.Design;
 import tanah.core.design.Ground;
-import tanah.core.design.Kept;
 import tanah.core.design.Layer;
+import tanah.core.design.OtherFields;
 import tanah.core.design.Recipe;
 import tanah.core.design.Surface;
 import tanah.core.design.VesselPlan;
@@ -38,7 +38,7 @@ public final class TestDesigns {
                 Optional.empty(),
                 Optional.empty(),
                 tanah.core.design.Envelope.PLAIN,
-                Kept.NONE);
+                OtherFields.NONE);
         return Design.named("test").withVessel(plan).withGround(new Ground(List.of(layers), List.of()));
     }
 
@@ -71,7 +71,7 @@ public final class TestDesigns {
                 Optional.empty(),
                 surface,
                 Layer.Options.NONE,
-                Kept.NONE);
+                OtherFields.NONE);
     }
 
     public static Layer soil(String media, double depth) {

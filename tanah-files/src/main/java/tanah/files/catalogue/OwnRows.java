@@ -18,7 +18,7 @@ import tanah.core.catalogue.PriceBand;
 import tanah.core.catalogue.Species;
 import tanah.core.catalogue.VesselModel;
 import tanah.core.design.Design;
-import tanah.core.design.Kept;
+import tanah.core.design.OtherFields;
 import tanah.files.schema.Problem;
 import tanah.files.schema.Schemas;
 import tools.jackson.databind.JsonNode;
@@ -104,7 +104,7 @@ public final class OwnRows {
         } else {
             fields.put(FIELD, plain(own));
         }
-        return design.withKept(new Kept(fields));
+        return design.withKept(new OtherFields(fields));
     }
 
     private static Object plain(JsonNode node) {

@@ -6,17 +6,17 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
+import tanah.core.box.ClimateCase;
+import tanah.core.box.Factors;
+import tanah.core.box.Fixture;
 import tanah.core.climate.Balance;
-import tanah.core.climate.ClimateCase;
 import tanah.core.climate.ClimateModel;
 import tanah.core.climate.DayCourse;
 import tanah.core.climate.DayRun;
-import tanah.core.climate.Factors;
-import tanah.core.climate.Fixture;
 import tanah.core.climate.HeatSplit;
 import tanah.core.climate.LightMap;
 import tanah.core.climate.Places;
-import tanah.core.climate.Steady;
+import tanah.core.climate.SteadyState;
 import tanah.core.climate.Uncertainty;
 import tanah.core.climate.WaterLedger;
 import tanah.files.result.EvaluationWriter;
@@ -56,7 +56,7 @@ public final class CaseWriter {
                 String when = season + (day ? "_day" : "_night");
                 ClimateCase.Outside room =
                         day ? input.season(season).day() : input.season(season).night();
-                Steady s = model.steady(room, day, Optional.empty(), TOLERANCE);
+                SteadyState s = model.steady(room, day, Optional.empty(), TOLERANCE);
                 root.set("steady_" + when, steady(s));
                 root.set("band90_" + when, bands(Uncertainty.of(enclosure, Factors.ONE, room, day, TOLERANCE)));
             }
@@ -77,7 +77,7 @@ public final class CaseWriter {
         return input.climbs() ? new LightMap.Reach(true, RESTING, 0.05, 0) : LightMap.Reach.GROUND;
     }
 
-    private ObjectNode steady(Steady s) {
+    private ObjectNode steady(SteadyState s) {
         ObjectNode node = JSON.objectNode();
         node.put("converged", s.isConverged());
         put(node, "last_change_k", s.lastChange());
@@ -124,7 +124,7 @@ public final class CaseWriter {
 
     private int waters() {
         return (int) enclosure.floor().stream()
-                .filter(f -> f instanceof tanah.core.climate.Floor.Water)
+                .filter(f -> f instanceof tanah.core.box.Floor.Water)
                 .count();
     }
 

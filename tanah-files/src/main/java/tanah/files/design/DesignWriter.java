@@ -11,9 +11,9 @@ import tanah.core.design.Dam;
 import tanah.core.design.Design;
 import tanah.core.design.Fixing;
 import tanah.core.design.HardscapeItem;
-import tanah.core.design.Kept;
 import tanah.core.design.Layer;
 import tanah.core.design.NeedOverride;
+import tanah.core.design.OtherFields;
 import tanah.core.design.Probe;
 import tanah.core.design.Ramp;
 import tanah.core.design.Recipe;
@@ -371,7 +371,7 @@ public final class DesignWriter {
         return node;
     }
 
-    static void keep(ObjectNode node, Kept kept) {
+    static void keep(ObjectNode node, OtherFields kept) {
         kept.fields().forEach((name, value) -> node.set(name, tree(value)));
     }
 
@@ -392,7 +392,7 @@ public final class DesignWriter {
         if (value instanceof Boolean flag) {
             return JSON.booleanNode(flag);
         }
-        return value == Kept.Missing.NULL ? JSON.nullNode() : JSON.stringNode((String) value);
+        return value == OtherFields.Missing.NULL ? JSON.nullNode() : JSON.stringNode((String) value);
     }
 
     static <T> void list(

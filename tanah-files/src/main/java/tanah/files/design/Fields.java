@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
-import tanah.core.design.Kept;
+import tanah.core.design.OtherFields;
 import tanah.core.units.Unit;
 import tools.jackson.databind.JsonNode;
 
@@ -72,14 +72,14 @@ final class Fields {
     }
 
     /** Everything that was not read. */
-    Kept rest() {
+    OtherFields rest() {
         Map<String, Object> fields = new LinkedHashMap<>();
         node.properties().forEach(field -> {
             if (!read.contains(field.getKey())) {
                 fields.put(field.getKey(), tree(field.getValue()));
             }
         });
-        return fields.isEmpty() ? Kept.NONE : new Kept(fields);
+        return fields.isEmpty() ? OtherFields.NONE : new OtherFields(fields);
     }
 
     private static Object tree(JsonNode value) {
@@ -99,6 +99,6 @@ final class Fields {
         if (value.isBoolean()) {
             return value.asBoolean();
         }
-        return value.isNull() ? Kept.Missing.NULL : value.asString();
+        return value.isNull() ? OtherFields.Missing.NULL : value.asString();
     }
 }

@@ -11,11 +11,11 @@ import java.util.OptionalDouble;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
-import tanah.core.climate.ClimateCase;
-import tanah.core.climate.Instrument;
-import tanah.core.climate.Reading;
+import tanah.core.box.ClimateCase;
+import tanah.core.calibrate.CalibrationReading;
 import tanah.core.forecast.Forecast;
 import tanah.core.light.Vec;
+import tanah.core.physics.Instrument;
 
 /**
  * Reads what was measured in steady hours (RFC 4180), one row a place and time. Columns: {@code place} (air, surface,
@@ -40,7 +40,7 @@ public final class SteadyReadings {
     private static final int MOST = 500;
 
     private final Forecast forecast;
-    private final List<Reading> readings = new ArrayList<>();
+    private final List<CalibrationReading> readings = new ArrayList<>();
     private final List<String> problems = new ArrayList<>();
 
     private SteadyReadings(Forecast forecast) {
@@ -53,7 +53,7 @@ public final class SteadyReadings {
      * @param readings taken, empty if there is any problem
      * @param problems one line each, with the line of the file
      */
-    public record Read(List<Reading> readings, List<String> problems) {
+    public record Read(List<CalibrationReading> readings, List<String> problems) {
         public Read {
             readings = List.copyOf(readings);
             problems = List.copyOf(problems);
@@ -130,31 +130,45 @@ public final class SteadyReadings {
                 : Optional.empty();
         boolean lit = lights.equals("on");
         if (temp.isPresent()) {
-            Reading.Kind kind = switch (place) {
-                case "surface" -> Reading.Kind.SURFACE;
-                case "platform" -> Reading.Kind.PLATFORM;
-                case "water" -> Reading.Kind.WATER;
-                default -> Reading.Kind.AIR;
+            CalibrationReading.Kind kind = switch (place) {
+                case "surface" -> CalibrationReading.Kind.SURFACE;
+                case "platform" -> CalibrationReading.Kind.PLATFORM;
+                case "water" -> CalibrationReading.Kind.WATER;
+                default -> CalibrationReading.Kind.AIR;
             };
-            add(kind, at, index, lit, temp.getAsDouble(), outside, kind == Reading.Kind.AIR ? shows : Optional.empty());
+            add(
+                    kind,
+                    at,
+                    index,
+                    lit,
+                    temp.getAsDouble(),
+                    outside,
+                    kind == CalibrationReading.Kind.AIR ? shows : Optional.empty());
         }
         if (humidity.isPresent()) {
-            add(Reading.Kind.HUMIDITY, at, index, lit, humidity.getAsDouble() / 100, outside, Optional.empty());
+            add(
+                    CalibrationReading.Kind.HUMIDITY,
+                    at,
+                    index,
+                    lit,
+                    humidity.getAsDouble() / 100,
+                    outside,
+                    Optional.empty());
         }
         if (uv.isPresent()) {
-            add(Reading.Kind.UV, at, index, lit, uv.getAsDouble(), Optional.empty(), Optional.empty());
+            add(CalibrationReading.Kind.UV, at, index, lit, uv.getAsDouble(), Optional.empty(), Optional.empty());
         }
     }
 
     private void add(
-            Reading.Kind kind,
+            CalibrationReading.Kind kind,
             Vec at,
             int index,
             boolean lit,
             double value,
             Optional<ClimateCase.Outside> room,
             Optional<Instrument> shows) {
-        readings.add(new Reading(kind, at, index, lit, value, kind.usual(value), room, shows));
+        readings.add(new CalibrationReading(kind, at, index, lit, value, kind.usual(value), room, shows));
     }
 
     private int index(String place, String on, long line) {
@@ -164,7 +178,7 @@ public final class SteadyReadings {
             }
             case "water" -> {
                 if (forecast.mapped().enclosure().floor().stream()
-                        .noneMatch(f -> f instanceof tanah.core.climate.Floor.Water)) {
+                        .noneMatch(f -> f instanceof tanah.core.box.Floor.Water)) {
                     problem(line, "place", place, "a place of the plan: it has no water");
                 }
                 return 0;

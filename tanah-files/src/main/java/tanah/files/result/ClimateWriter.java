@@ -1,17 +1,17 @@
 package tanah.files.result;
 
 import java.util.Locale;
+import tanah.core.box.Factors;
+import tanah.core.calibrate.Calibration;
 import tanah.core.climate.Balance;
-import tanah.core.climate.Calibration;
 import tanah.core.climate.DayCourse;
-import tanah.core.climate.Factors;
-import tanah.core.climate.Steady;
+import tanah.core.climate.SteadyState;
 import tanah.core.climate.WaterLedger;
-import tanah.core.forecast.Expected;
 import tanah.core.forecast.Forecast;
-import tanah.core.forecast.Light;
-import tanah.core.forecast.Spot;
-import tanah.core.forecast.When;
+import tanah.core.forecast.LightForecast;
+import tanah.core.need.ClimatePlace;
+import tanah.core.need.Expected;
+import tanah.core.need.SeasonPhase;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -25,7 +25,7 @@ final class ClimateWriter {
 
     static ObjectNode climate(Forecast f) {
         ObjectNode node = JSON.objectNode();
-        for (When when : When.values()) {
+        for (SeasonPhase when : SeasonPhase.values()) {
             node.set(when.name().toLowerCase(Locale.ROOT), steady(f, when));
         }
         node.set("light", light(f));
@@ -39,13 +39,13 @@ final class ClimateWriter {
         return node;
     }
 
-    private static ObjectNode steady(Forecast f, When when) {
+    private static ObjectNode steady(Forecast f, SeasonPhase when) {
         ObjectNode node = JSON.objectNode();
-        Steady s = f.at(when);
+        SteadyState s = f.at(when);
         node.put("converged", s.isConverged());
         node.put("iterations", s.rounds());
         ObjectNode places = node.putObject("places");
-        for (Spot spot : Spot.values()) {
+        for (ClimatePlace spot : ClimatePlace.values()) {
             f.expected(spot, when).ifPresent(e -> places.set(name(spot), expected(e, spot)));
         }
         number(node, "mean_air_c", s.places().meanAir());
@@ -61,13 +61,13 @@ final class ClimateWriter {
         return node;
     }
 
-    private static String name(Spot spot) {
+    private static String name(ClimatePlace spot) {
         String word = spot.name().toLowerCase(Locale.ROOT);
-        return word + (spot.kind() == Spot.Kind.TEMPERATURE ? "_c" : "_pct");
+        return word + (spot.kind() == ClimatePlace.Kind.TEMPERATURE ? "_c" : "_pct");
     }
 
-    private static ObjectNode expected(Expected e, Spot spot) {
-        double factor = spot.kind() == Spot.Kind.TEMPERATURE ? 1 : 100;
+    private static ObjectNode expected(Expected e, ClimatePlace spot) {
+        double factor = spot.kind() == ClimatePlace.Kind.TEMPERATURE ? 1 : 100;
         ObjectNode node = JSON.objectNode();
         number(node, "value", factor * e.value());
         number(node, "band", factor * e.half());
@@ -88,7 +88,7 @@ final class ClimateWriter {
     }
 
     private static ObjectNode light(Forecast f) {
-        Light light = f.light();
+        LightForecast light = f.light();
         ObjectNode node = JSON.objectNode();
         number(node, "uvi_peak", light.peak());
         number(node, "uvi_peak_band", light.peakBand().half());
@@ -119,11 +119,11 @@ final class ClimateWriter {
         number(water, "from_plants", w.plants());
         number(water, "drained", w.drained());
         ObjectNode places = node.putObject("places");
-        for (Spot spot : Spot.values()) {
+        for (ClimatePlace spot : ClimatePlace.values()) {
             double[] values =
                     f.course(spot, summer).stream().mapToDouble(p -> p[1]).toArray();
             if (values.length > 0) {
-                double factor = spot.kind() == Spot.Kind.TEMPERATURE ? 1 : 100;
+                double factor = spot.kind() == ClimatePlace.Kind.TEMPERATURE ? 1 : 100;
                 ObjectNode place = places.putObject(name(spot));
                 number(
                         place,

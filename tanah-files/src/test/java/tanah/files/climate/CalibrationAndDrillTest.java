@@ -9,17 +9,17 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
-import tanah.core.climate.Calibration;
-import tanah.core.climate.ClimateCase;
+import tanah.core.box.ClimateCase;
+import tanah.core.box.Factors;
+import tanah.core.box.Fixture;
+import tanah.core.calibrate.Calibration;
+import tanah.core.calibrate.CalibrationReading;
+import tanah.core.calibrate.Correction;
 import tanah.core.climate.ClimateModel;
-import tanah.core.climate.Correction;
 import tanah.core.climate.DayCourse;
 import tanah.core.climate.DayRun;
 import tanah.core.climate.Drill;
 import tanah.core.climate.DrillCourse;
-import tanah.core.climate.Factors;
-import tanah.core.climate.Fixture;
-import tanah.core.climate.Reading;
 import tanah.core.light.Vec;
 
 /**
@@ -34,28 +34,28 @@ class CalibrationAndDrillTest {
     private static final Calibration.Fit FIT = Calibration.fit(ClimateModel.of(A, Factors.ONE), readings());
     private static final DrillCourse CUT = powerCut();
 
-    private static List<Reading> readings() {
-        List<Reading> all = new ArrayList<>();
-        all.add(heat(Reading.Kind.PLATFORM, 0, 0, 0, 35.7));
-        all.add(heat(Reading.Kind.AIR, 0.2, 0.2, 0.12, 24.4));
-        all.add(heat(Reading.Kind.AIR, 0.8, 0.2, 0.12, 23.3));
-        all.add(heat(Reading.Kind.AIR, 0.45, 0.2, 0.40, 25.3));
-        all.add(heat(Reading.Kind.SURFACE, 0.45, 0.2, 0, 27.2));
-        all.add(new Reading(
-                Reading.Kind.UV,
+    private static List<CalibrationReading> readings() {
+        List<CalibrationReading> all = new ArrayList<>();
+        all.add(heat(CalibrationReading.Kind.PLATFORM, 0, 0, 0, 35.7));
+        all.add(heat(CalibrationReading.Kind.AIR, 0.2, 0.2, 0.12, 24.4));
+        all.add(heat(CalibrationReading.Kind.AIR, 0.8, 0.2, 0.12, 23.3));
+        all.add(heat(CalibrationReading.Kind.AIR, 0.45, 0.2, 0.40, 25.3));
+        all.add(heat(CalibrationReading.Kind.SURFACE, 0.45, 0.2, 0, 27.2));
+        all.add(new CalibrationReading(
+                CalibrationReading.Kind.UV,
                 new Vec(0.4, 0.25, 0.16),
                 0,
                 true,
                 2.28,
-                Reading.Kind.UV.usual(2.28),
+                CalibrationReading.Kind.UV.usual(2.28),
                 Optional.empty(),
                 Optional.empty()));
-        all.add(heat(Reading.Kind.HUMIDITY, 0.5, 0.2, 0.12, 0.402));
+        all.add(heat(CalibrationReading.Kind.HUMIDITY, 0.5, 0.2, 0.12, 0.402));
         return all;
     }
 
-    private static Reading heat(Reading.Kind kind, double x, double y, double z, double value) {
-        return new Reading(
+    private static CalibrationReading heat(CalibrationReading.Kind kind, double x, double y, double z, double value) {
+        return new CalibrationReading(
                 kind, new Vec(x, y, z), 0, true, value, kind.usual(value), Optional.of(ROOM), Optional.empty());
     }
 

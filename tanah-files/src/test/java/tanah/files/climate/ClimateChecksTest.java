@@ -9,15 +9,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import tanah.core.climate.ClimateCase;
+import tanah.core.box.ClimateCase;
+import tanah.core.box.Factors;
+import tanah.core.climate.AfterPlanting;
 import tanah.core.climate.ClimateModel;
 import tanah.core.climate.DayCourse;
 import tanah.core.climate.DayRun;
-import tanah.core.climate.Factors;
 import tanah.core.climate.Places;
-import tanah.core.climate.Settling;
-import tanah.core.climate.Steady;
-import tanah.core.climate.Switched;
+import tanah.core.climate.RelayCourse;
+import tanah.core.climate.SteadyState;
 
 /** What small enclosures must do: by physics where it says nothing else, else by the rules of the trade (common practice). */
 class ClimateChecksTest {
@@ -44,7 +44,7 @@ class ClimateChecksTest {
     private static final String CLOSED = "{'mesh_fraction':0,'solid':{'material':'glass','thickness_m':0.004}}";
     private static final String MESH = "{'mesh_fraction':1,'mesh_open_fraction':0.65}";
 
-    private static Steady steady(CaseReader c, boolean lit) {
+    private static SteadyState steady(CaseReader c, boolean lit) {
         ClimateCase.Season winter = c.season("winter");
         return ClimateModel.of(c.read(), Factors.ONE)
                 .steady(lit ? winter.day() : winter.night(), lit, Optional.empty(), TOLERANCE);
@@ -53,7 +53,7 @@ class ClimateChecksTest {
     @ParameterizedTest
     @ValueSource(doubles = {-5, 12, 20, 34})
     void aDryBoxWithoutDevicesIsItsRoom(double room) {
-        Steady s = steady(CaseJson.parse(box(0.9, 0.45, 0.45, MESH, soil(0), "", room)), true);
+        SteadyState s = steady(CaseJson.parse(box(0.9, 0.45, 0.45, MESH, soil(0), "", room)), true);
         Places p = s.places();
         for (double x : new double[] {0.1, 0.45, 0.8}) {
             assertThat(p.air(x, 0.2, 0.2)).isCloseTo(room, within(1e-3));
@@ -73,7 +73,7 @@ class ClimateChecksTest {
 
     private static final Factors SEALED = Factors.ONE.times(3, 0);
 
-    private static Steady sealed(CaseReader c, boolean lit) {
+    private static SteadyState sealed(CaseReader c, boolean lit) {
         ClimateCase.Season winter = c.season("winter");
         return ClimateModel.of(c.read(), SEALED)
                 .steady(lit ? winter.day() : winter.night(), lit, Optional.empty(), TOLERANCE);
@@ -117,12 +117,12 @@ class ClimateChecksTest {
     void aRelayUsesAsMuchAtHalfTheStep() {
         CaseReader c = switched(32, 1);
         ClimateModel model = ClimateModel.of(c.read(), Factors.ONE);
-        Switched minute =
+        RelayCourse minute =
                 DayRun.switched(model, c.season("winter"), 60, () -> false).orElseThrow();
-        Switched half =
+        RelayCourse half =
                 DayRun.switched(model, c.season("winter"), 30, () -> false).orElseThrow();
         assertThat(minute.energy()).isCloseTo(half.energy(), within(0.05 * half.energy()));
-        Switched.Swing swing = half.swings().get(0);
+        RelayCourse.Swing swing = half.swings().get(0);
         assertThat(swing.starts()).isGreaterThan(3);
         // half the hysteresis, and what a step of half a minute more does to a stone
         assertThat(swing.above()).isBetween(0.5, 1.2);
@@ -136,14 +136,14 @@ class ClimateChecksTest {
     void aWiderHysteresisSwitchesLessOften() {
         CaseReader narrow = switched(32, 0.5);
         CaseReader wide = switched(32, 3);
-        Switched.Swing often = relay(narrow);
-        Switched.Swing seldom = relay(wide);
+        RelayCourse.Swing often = relay(narrow);
+        RelayCourse.Swing seldom = relay(wide);
         assertThat(seldom.starts()).isLessThan(often.starts());
         assertThat(seldom.below() + seldom.above()).isGreaterThan(often.below() + often.above());
         assertThat(seldom.shortest()).isGreaterThan(often.shortest());
     }
 
-    private static Switched.Swing relay(CaseReader c) {
+    private static RelayCourse.Swing relay(CaseReader c) {
         return DayRun.switched(ClimateModel.of(c.read(), Factors.ONE), c.season("winter"), 60, () -> false)
                 .orElseThrow()
                 .swings()
@@ -152,7 +152,7 @@ class ClimateChecksTest {
 
     @Test
     void aSetPointThatIsNeverReachedNeverSwitches() {
-        Switched.Swing swing = relay(switched(60, 1));
+        RelayCourse.Swing swing = relay(switched(60, 1));
         assertThat(swing.starts()).isLessThanOrEqualTo(1);
         assertThat(swing.energy()).isCloseTo(60.0 * 12 * 3600, within(60.0 * 600));
         assertThat(swing.above()).isZero();
@@ -188,7 +188,7 @@ class ClimateChecksTest {
                         + "'devices':[{'name':'spot','type':'point','power_w':25,'x_m':0.15,'y_m':0.15,'z_m':0.3,'beam_deg':40,"
                         + "'aperture_m':0.04,'f_beam':0.57,'f_wide':0.19,'f_star':0.08,'band':'nir','schedule':'day',"
                         + "'thermostat':{'type':'dimming','setpoint_day_c':33,'setpoint_night_c':20,'band_k':1,'probe':{'kind':'platform','index':0}}}],";
-        Steady s = steady(CaseJson.parse(box(0.75, 0.3, 0.3, MESH, soil(0), spot, 21)), true);
+        SteadyState s = steady(CaseJson.parse(box(0.75, 0.3, 0.3, MESH, soil(0), spot, 21)), true);
         assertThat(s.places().baskingSurface().orElseThrow()).isBetween(32.0, 33.5);
         assertThat(s.duty(0)).isBetween(0.3, 0.999);
     }
@@ -209,7 +209,7 @@ class ClimateChecksTest {
     @Test
     void aWateredPlantingDriesAndThenStays() {
         CaseReader c = CaseJson.parse(box(0.45, 0.45, 0.6, MESH, soil(0.5), "", 22));
-        Settling dry = DayRun.settling(ClimateModel.of(c.read(), Factors.ONE), c.season("winter"), 30, () -> false)
+        AfterPlanting dry = DayRun.settling(ClimateModel.of(c.read(), Factors.ONE), c.season("winter"), 30, () -> false)
                 .orElseThrow();
         assertThat(dry.means()).hasSize(30);
         assertThat(dry.means().get(0)).isGreaterThan(dry.means().get(29) + 0.03);
@@ -230,8 +230,8 @@ class ClimateChecksTest {
         for (int hour : new int[] {first, second}) {
             Places before = day.at(hour - 0.05).places();
             Places after = day.at(hour + 0.02).places();
-            double bulb = tanah.core.climate.MoistAir.wetBulb(
-                    before.meanAir(), Math.min(1, before.meanHumidity()), tanah.core.climate.MoistAir.SEA_LEVEL);
+            double bulb = tanah.core.physics.MoistAir.wetBulb(
+                    before.meanAir(), Math.min(1, before.meanHumidity()), tanah.core.physics.MoistAir.SEA_LEVEL);
             assertThat(after.meanAir()).isLessThan(before.meanAir() + 0.05);
             assertThat(after.meanAir()).isGreaterThan(bulb - 0.3);
             assertThat(after.meanHumidity()).isGreaterThan(before.meanHumidity());

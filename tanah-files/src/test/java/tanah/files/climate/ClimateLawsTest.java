@@ -10,18 +10,18 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tanah.core.box.Factors;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.climate.DayCourse;
-import tanah.core.climate.Factors;
-import tanah.core.climate.Steady;
+import tanah.core.climate.SteadyState;
 import tanah.core.design.Design;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.finding.Severity;
 import tanah.core.forecast.Forecast;
-import tanah.core.forecast.Mapped;
-import tanah.core.forecast.Spot;
-import tanah.core.forecast.When;
+import tanah.core.mapping.MappedDesign;
+import tanah.core.need.ClimatePlace;
+import tanah.core.need.SeasonPhase;
 import tanah.files.catalogue.CatalogueReader;
 import tanah.files.design.DesignReader;
 import tanah.files.design.Parsed;
@@ -43,9 +43,10 @@ class ClimateLawsTest {
         return ((Parsed.Accepted) parsed).design();
     }
 
-    private static Mapped mapped(Design d) {
+    private static MappedDesign mapped(Design d) {
         Evaluation e = Evaluator.evaluate(d, CATALOGUE);
-        return Mapped.of(d, e.vessel(), e.ground(), e.animals(), CATALOGUE).orElseThrow();
+        return MappedDesign.of(d, e.vessel(), e.ground(), e.animals(), CATALOGUE)
+                .orElseThrow();
     }
 
     private static Forecast steady(Design d) {
@@ -120,8 +121,8 @@ class ClimateLawsTest {
             // as the product computes it: nearly every one settles, boxes as hot as an oven may circle around
             // themselves
             Forecast shown = Forecast.steady(mapped(d), Optional.empty(), Factors.ONE, 0);
-            for (When when : When.values()) {
-                Steady s = f.at(when);
+            for (SeasonPhase when : SeasonPhase.values()) {
+                SteadyState s = f.at(when);
                 all++;
                 settled += shown.at(when).isConverged() ? 1 : 0;
                 // what does not settle circles within what nobody can read, and is told to the keeper
@@ -165,7 +166,7 @@ class ClimateLawsTest {
                 power);
     }
 
-    private static double at(Forecast f, Spot spot, When when) {
+    private static double at(Forecast f, ClimatePlace spot, SeasonPhase when) {
         return f.expected(spot, when).orElseThrow().value();
     }
 
@@ -174,7 +175,7 @@ class ClimateLawsTest {
         double ground = -100;
         for (double power : new double[] {0, 20, 50, 100, 200, 400}) {
             double now = steady(design(box(power, 0.3, "")))
-                    .at(When.WINTER_DAY)
+                    .at(SeasonPhase.WINTER_DAY)
                     .places()
                     .groundMax()
                     .orElseThrow();
@@ -183,7 +184,7 @@ class ClimateLawsTest {
         }
         double humidity = 2;
         for (double mesh : new double[] {0, 0.1, 0.3, 0.6, 1}) {
-            double now = at(steady(design(box(50, mesh, ""))), Spot.HUMIDITY, When.WINTER_DAY);
+            double now = at(steady(design(box(50, mesh, ""))), ClimatePlace.HUMIDITY, SeasonPhase.WINTER_DAY);
             assertThat(now).isLessThanOrEqualTo(humidity + 1e-3);
             humidity = now;
         }
@@ -191,9 +192,9 @@ class ClimateLawsTest {
 
     @Test
     void insulationNeverLowersAHeatedDay() {
-        double plain = at(steady(design(box(60, 0.2, ""))), Spot.WARM_AIR, When.WINTER_DAY);
-        double thin = at(steady(design(box(60, 0.2, sheets(1)))), Spot.WARM_AIR, When.WINTER_DAY);
-        double thick = at(steady(design(box(60, 0.2, sheets(5)))), Spot.WARM_AIR, When.WINTER_DAY);
+        double plain = at(steady(design(box(60, 0.2, ""))), ClimatePlace.WARM_AIR, SeasonPhase.WINTER_DAY);
+        double thin = at(steady(design(box(60, 0.2, sheets(1)))), ClimatePlace.WARM_AIR, SeasonPhase.WINTER_DAY);
+        double thick = at(steady(design(box(60, 0.2, sheets(5)))), ClimatePlace.WARM_AIR, SeasonPhase.WINTER_DAY);
         assertThat(thin).isGreaterThan(plain);
         assertThat(thick).isGreaterThan(thin);
     }
@@ -212,8 +213,8 @@ class ClimateLawsTest {
         Forecast right = steady(design(box(75, 0.3, "")));
         Forecast left = steady(design(box(75, 0.3, "").replace("\"x_cm\":70", "\"x_cm\":20")));
         for (double x : new double[] {0.1, 0.3, 0.45, 0.7}) {
-            assertThat(left.at(When.WINTER_DAY).places().air(0.9 - x, 0.2, 0.3))
-                    .isCloseTo(right.at(When.WINTER_DAY).places().air(x, 0.2, 0.3), within(0.05));
+            assertThat(left.at(SeasonPhase.WINTER_DAY).places().air(0.9 - x, 0.2, 0.3))
+                    .isCloseTo(right.at(SeasonPhase.WINTER_DAY).places().air(x, 0.2, 0.3), within(0.05));
         }
     }
 
@@ -223,7 +224,7 @@ class ClimateLawsTest {
         String dry = box(0, 0.3, "")
                 .replace("\"media\":\"tropical_airy_peat_free\"", "\"media\":\"tropical_airy_peat_free\",\"wet0\":0");
         Forecast f = steady(design(dry));
-        for (When when : When.values()) {
+        for (SeasonPhase when : SeasonPhase.values()) {
             assertThat(f.at(when).places().meanAir()).isCloseTo(f.at(when).outside(), within(0.02));
         }
     }
@@ -254,7 +255,7 @@ class ClimateLawsTest {
                         "\"name\":\"box\",\"animals\":[{\"id\":\"a\",\"species\":\"theloderma-corticale\",\"count\":1}]");
         Evaluation e = Evaluator.evaluate(design(document), CATALOGUE, Evaluator.Depth.WHOLE);
         Forecast f = e.forecast().orElseThrow();
-        for (When when : When.values()) {
+        for (SeasonPhase when : SeasonPhase.values()) {
             assertThat(f.at(when).places().meanAir()).isFinite();
             assertThat(f.at(when).places().meanHumidity()).isBetween(0.0, 1.0 + 1e-6);
         }

@@ -15,10 +15,10 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
-import tanah.core.forecast.Failure;
-import tanah.core.forecast.Mapped;
-import tanah.core.forecast.Played;
-import tanah.core.forecast.Spot;
+import tanah.core.failure.Failure;
+import tanah.core.failure.FailureCourse;
+import tanah.core.mapping.MappedDesign;
+import tanah.core.need.ClimatePlace;
 import tanah.files.catalogue.CatalogueReader;
 import tanah.files.design.DesignReader;
 import tanah.files.design.Parsed;
@@ -28,12 +28,12 @@ class DrillKindsTest {
     private static final Catalogue CATALOGUE = CatalogueReader.read();
     private static final double CUT = 12; // °C
 
-    private record Plan(Evaluation evaluation, Mapped mapped) {
-        Played play(Failure f) {
-            return Played.of(f, mapped, evaluation.animals(), CUT);
+    private record Plan(Evaluation evaluation, MappedDesign mapped) {
+        FailureCourse play(Failure f) {
+            return FailureCourse.of(f, mapped, evaluation.animals(), CUT);
         }
 
-        Played play(Failure.Kind kind, double hours, boolean summer) {
+        FailureCourse play(Failure.Kind kind, double hours, boolean summer) {
             return play(new Failure(kind, "", hours, summer));
         }
     }
@@ -45,13 +45,14 @@ class DrillKindsTest {
             Evaluation e = Evaluator.evaluate(d, CATALOGUE);
             return new Plan(
                     e,
-                    Mapped.of(d, e.vessel(), e.ground(), e.animals(), CATALOGUE).orElseThrow());
+                    MappedDesign.of(d, e.vessel(), e.ground(), e.animals(), CATALOGUE)
+                            .orElseThrow());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    private static double extreme(Played p, Spot spot, boolean hot) {
+    private static double extreme(FailureCourse p, ClimatePlace spot, boolean hot) {
         return p.samples().stream()
                 .filter(s -> s.hour() >= p.begins()
                         && s.hour() < p.begins() + p.failure().hours())
@@ -69,10 +70,10 @@ class DrillKindsTest {
         List<Failure> all = Failure.of(plan.mapped());
         assertThat(all).extracting(Failure::word).doesNotHaveDuplicates();
         for (Failure f : all) {
-            Played p = plan.play(f);
+            FailureCourse p = plan.play(f);
             assertThat(p.samples()).isNotEmpty();
             assertThat(p.samples().get(p.samples().size() - 1).hour()).isGreaterThan(p.begins() + f.hours());
-            for (Played.Limit l : p.limits()) {
+            for (FailureCourse.Limit l : p.limits()) {
                 assertThat(l.worst()).as(f.word()).isFinite();
                 if (l.after().isPresent()) {
                     double after = l.after().getAsDouble();
@@ -98,7 +99,7 @@ class DrillKindsTest {
         Plan plan = plan(name);
         double before = 100;
         for (double hours : new double[] {2, 6, 12, 24}) {
-            double coldest = extreme(plan.play(Failure.Kind.POWER_CUT, hours, false), Spot.WARM_AIR, false);
+            double coldest = extreme(plan.play(Failure.Kind.POWER_CUT, hours, false), ClimatePlace.WARM_AIR, false);
             assertThat(coldest).isLessThanOrEqualTo(before + 1e-6);
             // wet ground is colder than its room by what it evaporates
             assertThat(coldest).isGreaterThan(CUT - 4);
@@ -109,8 +110,8 @@ class DrillKindsTest {
     @Test
     void aHeatWaveIsHotterWithLampsThanWithout() {
         Plan lizard = plan("collared-lizard-arid");
-        double on = extreme(lizard.play(Failure.Kind.HEAT_WAVE, 48, true), Spot.COOL_AIR, true);
-        double off = extreme(lizard.play(Failure.Kind.HEAT_WAVE_LAMPS_OFF, 48, true), Spot.COOL_AIR, true);
+        double on = extreme(lizard.play(Failure.Kind.HEAT_WAVE, 48, true), ClimatePlace.COOL_AIR, true);
+        double off = extreme(lizard.play(Failure.Kind.HEAT_WAVE_LAMPS_OFF, 48, true), ClimatePlace.COOL_AIR, true);
         assertThat(on).isGreaterThan(off + 2);
         // without lamps it is the room of the wave: 28 °C and 8 K
         assertThat(off).isBetween(33.0, 37.0);
@@ -119,10 +120,12 @@ class DrillKindsTest {
     @Test
     void aBlockedLidIsWarmerAndDamper() {
         Plan frog = plan("mossy-frog-paludarium");
-        Played blocked = frog.play(Failure.Kind.BLOCKED, 24, true);
-        Played quiet = frog.play(new Failure(Failure.Kind.LAMP_OUT, "no-such-lamp", 24, true));
-        assertThat(extreme(blocked, Spot.HUMIDITY, false)).isGreaterThan(extreme(quiet, Spot.HUMIDITY, false));
-        assertThat(extreme(blocked, Spot.WARM_AIR, true)).isGreaterThan(extreme(quiet, Spot.WARM_AIR, true) - 0.2);
+        FailureCourse blocked = frog.play(Failure.Kind.BLOCKED, 24, true);
+        FailureCourse quiet = frog.play(new Failure(Failure.Kind.LAMP_OUT, "no-such-lamp", 24, true));
+        assertThat(extreme(blocked, ClimatePlace.HUMIDITY, false))
+                .isGreaterThan(extreme(quiet, ClimatePlace.HUMIDITY, false));
+        assertThat(extreme(blocked, ClimatePlace.WARM_AIR, true))
+                .isGreaterThan(extreme(quiet, ClimatePlace.WARM_AIR, true) - 0.2);
     }
 
     @Test
@@ -132,7 +135,7 @@ class DrillKindsTest {
                 .filter(f -> f.kind() == Failure.Kind.MISTING)
                 .findFirst()
                 .orElseThrow();
-        Played p = frog.play(stuck);
+        FailureCourse p = frog.play(stuck);
         double flow = frog.mapped().enclosure().mist().flow();
         // two nozzles of 50 ml a minute; the mistings of the other hours come on top
         assertThat(flow).isBetween(0.0016, 0.0017);
@@ -145,9 +148,9 @@ class DrillKindsTest {
     @Test
     void aLampThatIsOutTakesItsWarmthAway() {
         Plan lizard = plan("collared-lizard-arid");
-        Played out = lizard.play(new Failure(Failure.Kind.LAMP_OUT, "flood", 24, false));
-        assertThat(extreme(out, Spot.BASKING, true)).isLessThan(40);
-        Played stuck = lizard.play(new Failure(Failure.Kind.STUCK, "flood", 48, true));
-        assertThat(extreme(stuck, Spot.BASKING, true)).isGreaterThan(43);
+        FailureCourse out = lizard.play(new Failure(Failure.Kind.LAMP_OUT, "flood", 24, false));
+        assertThat(extreme(out, ClimatePlace.BASKING, true)).isLessThan(40);
+        FailureCourse stuck = lizard.play(new Failure(Failure.Kind.STUCK, "flood", 48, true));
+        assertThat(extreme(stuck, ClimatePlace.BASKING, true)).isGreaterThan(43);
     }
 }

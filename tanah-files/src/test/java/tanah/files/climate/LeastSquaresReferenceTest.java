@@ -15,12 +15,12 @@ import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresOptimizer;
 import org.hipparchus.optim.nonlinear.vector.leastsquares.LevenbergMarquardtOptimizer;
 import org.hipparchus.util.Pair;
 import org.junit.jupiter.api.Test;
-import tanah.core.climate.Calibration;
-import tanah.core.climate.ClimateCase;
+import tanah.core.box.ClimateCase;
+import tanah.core.box.Factors;
+import tanah.core.calibrate.Calibration;
+import tanah.core.calibrate.CalibrationReading;
 import tanah.core.climate.ClimateModel;
-import tanah.core.climate.Factors;
 import tanah.core.climate.Places;
-import tanah.core.climate.Reading;
 import tanah.core.light.Vec;
 
 /** The calibration against the Levenberg-Marquardt optimiser of the Hipparchus library on the same sum of squares. */
@@ -30,15 +30,16 @@ class LeastSquaresReferenceTest {
             CaseJson.of("A").season("winter").day();
     private static final double STEP = 0.03;
 
-    private static final List<Reading> READINGS = List.of(
-            reading(Reading.Kind.PLATFORM, 0, 0, 0, 36.9),
-            reading(Reading.Kind.AIR, 0.2, 0.2, 0.12, 25.0),
-            reading(Reading.Kind.AIR, 0.8, 0.2, 0.12, 23.1),
-            reading(Reading.Kind.AIR, 0.45, 0.2, 0.40, 26.2),
-            reading(Reading.Kind.SURFACE, 0.45, 0.2, 0, 27.9));
+    private static final List<CalibrationReading> READINGS = List.of(
+            reading(CalibrationReading.Kind.PLATFORM, 0, 0, 0, 36.9),
+            reading(CalibrationReading.Kind.AIR, 0.2, 0.2, 0.12, 25.0),
+            reading(CalibrationReading.Kind.AIR, 0.8, 0.2, 0.12, 23.1),
+            reading(CalibrationReading.Kind.AIR, 0.45, 0.2, 0.40, 26.2),
+            reading(CalibrationReading.Kind.SURFACE, 0.45, 0.2, 0, 27.9));
 
-    private static Reading reading(Reading.Kind kind, double x, double y, double z, double value) {
-        return new Reading(
+    private static CalibrationReading reading(
+            CalibrationReading.Kind kind, double x, double y, double z, double value) {
+        return new CalibrationReading(
                 kind, new Vec(x, y, z), 0, true, value, kind.usual(value), Optional.of(ROOM), Optional.empty());
     }
 
@@ -90,13 +91,13 @@ class LeastSquaresReferenceTest {
                 .steady(ROOM, true, Optional.empty(), 1e-4)
                 .places();
         List<Double> all = new ArrayList<>();
-        for (Reading r : READINGS) {
+        for (CalibrationReading r : READINGS) {
             double predicted = switch (r.kind()) {
                 case PLATFORM -> places.platform(0);
                 case SURFACE -> places.surface(r.at().x(), r.at().y());
                 default -> places.air(r.at().x(), r.at().y(), r.at().z());
             };
-            double model = r.kind() == Reading.Kind.AIR ? 0.6 : 1.2;
+            double model = r.kind() == CalibrationReading.Kind.AIR ? 0.6 : 1.2;
             all.add((predicted - r.value()) / Math.sqrt(r.sd() * r.sd() + model * model));
         }
         for (int i = 0; i < logs.length; i++) {

@@ -6,9 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Optional;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import tanah.core.climate.ClimateCase;
+import tanah.core.box.ClimateCase;
+import tanah.core.box.Factors;
 import tanah.core.climate.ClimateModel;
-import tanah.core.climate.Factors;
 import tanah.core.climate.Places;
 
 /** A grid of twice the zones along and across and half as many again upwards gives nearly the same places. */

@@ -16,15 +16,15 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.design.AirPlan;
 import tanah.core.design.Design;
 import tanah.core.design.RoomPlan;
+import tanah.core.equipment.EquipmentFound;
+import tanah.core.equipment.EquipmentSearch;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
+import tanah.core.failure.Failure;
+import tanah.core.failure.FailureCourse;
 import tanah.core.finding.Severity;
-import tanah.core.forecast.Failure;
-import tanah.core.forecast.Mapped;
-import tanah.core.forecast.Played;
+import tanah.core.mapping.MappedDesign;
 import tanah.core.school.Schools;
-import tanah.core.sizing.Found;
-import tanah.core.sizing.Search;
 import tanah.files.catalogue.CatalogueReader;
 import tanah.files.design.DesignReader;
 import tanah.files.design.Parsed;
@@ -51,16 +51,16 @@ class SearchTest {
                 r.kept()));
     }
 
-    private static Found search(Design d) {
-        return Search.run(d, CATALOGUE, () -> false, done -> {}).orElseThrow();
+    private static EquipmentFound search(Design d) {
+        return EquipmentSearch.run(d, CATALOGUE, () -> false, done -> {}).orElseThrow();
     }
 
     @Test
     void whatIsFoundMeetsItsTargetsAndAWarmerRoomIsNamed() throws IOException {
         Design millipede = example("giant-millipede-box");
-        Found cool = search(inRoom(millipede, 24, 20));
+        EquipmentFound cool = search(inRoom(millipede, 24, 20));
         assertThat(cool.best()).isNotEmpty();
-        Found.Answer best = cool.best().get(0);
+        EquipmentFound.Answer best = cool.best().get(0);
         assertThat(best.misses()).isEmpty();
         assertThat(best.values()).isNotEmpty();
         // judged like any plan, nothing that was searched for is left outside
@@ -71,10 +71,10 @@ class SearchTest {
                 .noneMatch(f -> f.severity() == Severity.STOP || f.severity() == Severity.CAUTION);
         assertThat(cool.best()).allSatisfy(a -> assertThat(a.power()).isGreaterThanOrEqualTo(best.power() - 0.5));
 
-        Found warm = search(millipede);
+        EquipmentFound warm = search(millipede);
         assertThat(warm.best()).isEmpty();
         assertThat(warm.nearest()).isPresent();
-        assertThat(warm.reasons().get(0).kind()).isEqualTo(Found.Kind.ROOM);
+        assertThat(warm.reasons().get(0).kind()).isEqualTo(EquipmentFound.Kind.ROOM);
         assertThat(warm.reasons().get(0).need())
                 .isLessThanOrEqualTo(warm.reasons().get(0).limit());
     }
@@ -83,9 +83,9 @@ class SearchTest {
     @ParameterizedTest
     @CsvSource({"giant-millipede-box, 24, 20", "mossy-frog-paludarium, 23, 19", "collared-lizard-arid, 21, 17"})
     void whatIsFoundIsDampAndDryAsWanted(String name, double day, double night) throws IOException {
-        Found found = search(inRoom(example(name), day, night));
+        EquipmentFound found = search(inRoom(example(name), day, night));
         assertThat(found.best()).isNotEmpty();
-        for (Found.Answer a : found.best()) {
+        for (EquipmentFound.Answer a : found.best()) {
             Evaluation e = Evaluator.evaluate(a.design(), CATALOGUE, Evaluator.Depth.WHOLE);
             assertThat(e.findings())
                     .as(a.choice().toString())
@@ -101,8 +101,8 @@ class SearchTest {
     @Test
     void mistIsPlannedWhereALidAloneIsTooDryUnlessTheKeeperWantsNone() throws IOException {
         Design frogs = inRoom(example("mossy-frog-paludarium"), 23, 19).withAir(Optional.empty());
-        Found with = search(frogs);
-        Found without = search(Schools.apply(frogs, "misting", "none", CATALOGUE, LocalDate.of(2026, 11, 29)));
+        EquipmentFound with = search(frogs);
+        EquipmentFound without = search(Schools.apply(frogs, "misting", "none", CATALOGUE, LocalDate.of(2026, 11, 29)));
         assertThat(without.best())
                 .allMatch(a -> a.design().air().flatMap(AirPlan::mist).isEmpty());
         double withMesh =
@@ -117,7 +117,8 @@ class SearchTest {
     @Test
     void aSearchThatIsStoppedEnds() throws IOException {
         List<Integer> told = new ArrayList<>();
-        Found found = Search.run(example("giant-millipede-box"), CATALOGUE, () -> told.size() > 3, told::add)
+        EquipmentFound found = EquipmentSearch.run(
+                        example("giant-millipede-box"), CATALOGUE, () -> told.size() > 3, told::add)
                 .orElseThrow();
         assertThat(found.stopped()).isTrue();
         assertThat(found.tried()).isLessThan(20);
@@ -127,7 +128,7 @@ class SearchTest {
     void aStuckLampOfManyWattsPassesTheLimitAndAShortCutDoesNot() throws IOException {
         Design lizard = example("collared-lizard-arid");
         Evaluation e = Evaluator.evaluate(lizard, CATALOGUE);
-        Mapped mapped = Mapped.of(lizard, e.vessel(), e.ground(), e.animals(), CATALOGUE)
+        MappedDesign mapped = MappedDesign.of(lizard, e.vessel(), e.ground(), e.animals(), CATALOGUE)
                 .orElseThrow();
         List<Failure> all = Failure.of(mapped);
         assertThat(all)
@@ -138,17 +139,19 @@ class SearchTest {
                         Failure.Kind.POWER_CUT,
                         Failure.Kind.HEAT_WAVE,
                         Failure.Kind.BLOCKED);
-        Played cut = Played.of(new Failure(Failure.Kind.POWER_CUT, "", 4, false), mapped, e.animals(), 12);
-        assertThat(cut.limits()).hasSize(1).noneMatch(Played.Limit::isPassed);
+        FailureCourse cut =
+                FailureCourse.of(new Failure(Failure.Kind.POWER_CUT, "", 4, false), mapped, e.animals(), 12);
+        assertThat(cut.limits()).hasSize(1).noneMatch(FailureCourse.Limit::isPassed);
         assertThat(cut.limits().get(0).worst()).isBetween(5.0, 20.0);
         Design strong = lizard.withDevices(lizard.devices().stream()
                 .map(d -> d.id().equals("flood") ? d.withPower(java.util.OptionalDouble.of(400)) : d)
                 .toList());
         Evaluation s = Evaluator.evaluate(strong, CATALOGUE);
-        Mapped strongly = Mapped.of(strong, s.vessel(), s.ground(), s.animals(), CATALOGUE)
+        MappedDesign strongly = MappedDesign.of(strong, s.vessel(), s.ground(), s.animals(), CATALOGUE)
                 .orElseThrow();
-        Played stuck = Played.of(new Failure(Failure.Kind.STUCK, "flood", 48, true), strongly, s.animals(), 12);
-        Played.Limit limit = stuck.limits().get(0);
+        FailureCourse stuck =
+                FailureCourse.of(new Failure(Failure.Kind.STUCK, "flood", 48, true), strongly, s.animals(), 12);
+        FailureCourse.Limit limit = stuck.limits().get(0);
         assertThat(limit.hot()).isTrue();
         assertThat(limit.after()).isPresent();
         assertThat(limit.soonest().getAsDouble())

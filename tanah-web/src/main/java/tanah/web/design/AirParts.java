@@ -11,8 +11,8 @@ import tanah.core.design.AirPlan;
 import tanah.core.design.Envelope;
 import tanah.core.design.VesselPlan;
 import tanah.core.evaluate.Evaluation;
-import tanah.core.forecast.MistPlan;
-import tanah.core.forecast.When;
+import tanah.core.mapping.MistPlan;
+import tanah.core.need.SeasonPhase;
 import tanah.core.units.Unit;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.forms.Numbers;
@@ -85,7 +85,7 @@ class AirParts {
         List<LayerView.Row> numbers = new ArrayList<>();
         if (open) {
             e.forecast().ifPresent(f -> {
-                for (When when : When.values()) {
+                for (SeasonPhase when : SeasonPhase.values()) {
                     numbers.add(new LayerView.Row(
                             words.of("climate.changes", words.of("climate.when", when)),
                             Numbers.upTo(3600 * f.at(when).airChanges(), 1) + THIN + "/h"));

@@ -12,11 +12,11 @@ import tanah.core.catalogue.Species;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
-import tanah.core.forecast.Expected;
-import tanah.core.forecast.Extent;
 import tanah.core.forecast.Forecast;
-import tanah.core.forecast.Spot;
-import tanah.core.forecast.When;
+import tanah.core.need.ClimatePlace;
+import tanah.core.need.Expected;
+import tanah.core.need.Extent;
+import tanah.core.need.SeasonPhase;
 import tanah.web.forms.Numbers;
 import tanah.web.shell.Words;
 import tanah.web.svg.RangeBar;
@@ -48,21 +48,21 @@ class ClimateBars {
             return bars;
         }
         s.baskingSurface()
-                .flatMap(r -> degrees(f, "basking", Spot.BASKING, r, true))
+                .flatMap(r -> degrees(f, "basking", ClimatePlace.BASKING, r, true))
                 .ifPresent(bars::add);
         s.uvIndex().filter(r -> f.light().hasUv()).ifPresent(r -> bars.add(uv(f, r)));
         if (!s.isAquatic()) {
-            degrees(f, "warm", Spot.WARM_AIR, s.warmAir(), true).ifPresent(bars::add);
-            degrees(f, "cool", Spot.COOL_AIR, s.coolAir(), true).ifPresent(bars::add);
-            degrees(f, "night", Spot.WARM_AIR, s.night(), false).ifPresent(bars::add);
+            degrees(f, "warm", ClimatePlace.WARM_AIR, s.warmAir(), true).ifPresent(bars::add);
+            degrees(f, "cool", ClimatePlace.COOL_AIR, s.coolAir(), true).ifPresent(bars::add);
+            degrees(f, "night", ClimatePlace.WARM_AIR, s.night(), false).ifPresent(bars::add);
         }
-        s.water().flatMap(r -> degrees(f, "water", Spot.WATER, r, true)).ifPresent(bars::add);
+        s.water().flatMap(r -> degrees(f, "water", ClimatePlace.WATER, r, true)).ifPresent(bars::add);
         return bars;
     }
 
-    private Optional<LedgerView.Bar> degrees(Forecast f, String key, Spot spot, Range wanted, boolean day) {
-        Optional<Expected> winter = f.expected(spot, When.of(false, day));
-        Optional<Expected> summer = f.expected(spot, When.of(true, day));
+    private Optional<LedgerView.Bar> degrees(Forecast f, String key, ClimatePlace spot, Range wanted, boolean day) {
+        Optional<Expected> winter = f.expected(spot, SeasonPhase.of(false, day));
+        Optional<Expected> summer = f.expected(spot, SeasonPhase.of(true, day));
         if (winter.isEmpty() || summer.isEmpty()) {
             return Optional.empty();
         }
@@ -71,8 +71,8 @@ class ClimateBars {
     }
 
     private Optional<LedgerView.Bar> humidity(Forecast f, String key, Range wanted, boolean day) {
-        Optional<Expected> winter = f.mean(Spot.HUMIDITY, When.of(false, day));
-        Optional<Expected> summer = f.mean(Spot.HUMIDITY, When.of(true, day));
+        Optional<Expected> winter = f.mean(ClimatePlace.HUMIDITY, SeasonPhase.of(false, day));
+        Optional<Expected> summer = f.mean(ClimatePlace.HUMIDITY, SeasonPhase.of(true, day));
         if (winter.isEmpty() || summer.isEmpty()) {
             return Optional.empty();
         }

@@ -15,7 +15,7 @@ import tanah.core.design.Fixing;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.HardscapeItem.Hide;
 import tanah.core.design.Ids;
-import tanah.core.design.Kept;
+import tanah.core.design.OtherFields;
 import tanah.core.design.PieceMove;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
@@ -195,7 +195,7 @@ class HardscapeEdits implements StageEdits {
             errors.add("hide-" + item.id(), "error.choice");
             return EditOutcome.none(design, item.id());
         }
-        Kept measures = item.hide().map(Hide::kept).orElse(Kept.NONE);
+        OtherFields measures = item.hide().map(Hide::kept).orElse(OtherFields.NONE);
         Optional<Hide> hide = value.isEmpty() ? Optional.empty() : Optional.of(new Hide(value, measures));
         return change(
                 design,

@@ -14,8 +14,8 @@ import tanah.core.design.Envelope;
 import tanah.core.design.Probe;
 import tanah.core.design.Schedule;
 import tanah.core.evaluate.Evaluation;
-import tanah.core.forecast.Fittings;
-import tanah.core.forecast.When;
+import tanah.core.mapping.Fittings;
+import tanah.core.need.SeasonPhase;
 import tanah.core.units.Unit;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.forms.Numbers;
@@ -199,7 +199,8 @@ class HeatParts {
     private void control(Device d, Evaluation e, List<FieldView> fields) {
         String type = d.thermostat().isEmpty()
                 ? ""
-                : switch (tanah.core.forecast.Probed.control(d.thermostat().get())) {
+                : switch (tanah.core.forecast.PointForecast.control(
+                        d.thermostat().get())) {
                     case DIMMING -> "dimming";
                     case PULSE -> "pulse";
                     case ON_OFF -> "on_off";
@@ -251,7 +252,7 @@ class HeatParts {
         List<LayerView.Row> rows = new ArrayList<>();
         e.forecast()
                 .ifPresent(f -> f.mapped().fixture(d.id()).ifPresent(i -> {
-                    for (When when : When.values()) {
+                    for (SeasonPhase when : SeasonPhase.values()) {
                         OptionalDouble duty = OptionalDouble.of(f.at(when).duty(i));
                         rows.add(new LayerView.Row(
                                 words.of("climate.duty", words.of("climate.when", when)),

@@ -22,8 +22,8 @@ import tanah.core.explain.Figures;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
-import tanah.core.forecast.Spot;
-import tanah.core.forecast.When;
+import tanah.core.need.ClimatePlace;
+import tanah.core.need.SeasonPhase;
 import tanah.core.school.School;
 import tanah.core.school.Schools;
 import tanah.core.water.CycleWays;
@@ -174,10 +174,10 @@ class SchoolController {
     /** What the climate of each way is: places, UV, humidity and electricity. */
     private List<Row> climate(Evaluation e, List<Evaluation> all) {
         List<Row> rows = new ArrayList<>();
-        row(rows, "need.basking", e, all, x -> degrees(x, Spot.BASKING, When.WINTER_DAY));
-        row(rows, "need.warm", e, all, x -> degrees(x, Spot.WARM_AIR, When.WINTER_DAY));
-        row(rows, "need.cool", e, all, x -> degrees(x, Spot.COOL_AIR, When.SUMMER_DAY));
-        row(rows, "need.night", e, all, x -> degrees(x, Spot.WARM_AIR, When.WINTER_NIGHT));
+        row(rows, "need.basking", e, all, x -> degrees(x, ClimatePlace.BASKING, SeasonPhase.WINTER_DAY));
+        row(rows, "need.warm", e, all, x -> degrees(x, ClimatePlace.WARM_AIR, SeasonPhase.WINTER_DAY));
+        row(rows, "need.cool", e, all, x -> degrees(x, ClimatePlace.COOL_AIR, SeasonPhase.SUMMER_DAY));
+        row(rows, "need.night", e, all, x -> degrees(x, ClimatePlace.WARM_AIR, SeasonPhase.WINTER_NIGHT));
         row(
                 rows,
                 "need.uvi",
@@ -193,7 +193,7 @@ class SchoolController {
                 e,
                 all,
                 x -> x.forecast()
-                        .flatMap(f -> f.expected(Spot.HUMIDITY, When.WINTER_DAY))
+                        .flatMap(f -> f.expected(ClimatePlace.HUMIDITY, SeasonPhase.WINTER_DAY))
                         .map(v -> Numbers.upTo(100 * Math.min(1, v.value()), 0) + "\u2009%")
                         .orElse(""));
         row(
@@ -207,7 +207,7 @@ class SchoolController {
         return rows;
     }
 
-    private static String degrees(Evaluation e, Spot spot, When when) {
+    private static String degrees(Evaluation e, ClimatePlace spot, SeasonPhase when) {
         return e.forecast()
                 .flatMap(f -> f.expected(spot, when))
                 .map(v -> Numbers.temperatureWithUnit(v.value()))

@@ -12,7 +12,7 @@ import tanah.core.design.Boxes;
 import tanah.core.design.Design;
 import tanah.core.design.Envelope;
 import tanah.core.design.Ids;
-import tanah.core.design.Kept;
+import tanah.core.design.OtherFields;
 import tanah.core.design.Resident;
 import tanah.core.design.RoomPlan;
 import tanah.core.design.VesselPlan;
@@ -156,7 +156,7 @@ class StartReader {
                 Optional.empty(),
                 structure,
                 Envelope.PLAIN,
-                Kept.NONE);
+                OtherFields.NONE);
         try {
             Boxes.resolve(plan, catalogues.shipped());
         } catch (IllegalArgumentException e) {
@@ -227,7 +227,7 @@ class StartReader {
                     new RoomPlan.Season(winterDay.getAsDouble(), winterNight.getAsDouble(), dry, dry),
                     new RoomPlan.Season(summerDay.getAsDouble(), summerNight.getAsDouble(), damp, damp),
                     OptionalDouble.empty(),
-                    Kept.NONE));
+                    OtherFields.NONE));
         }
         // what the keeper did not touch keeps its stored value, humidity its own day and night
         RoomPlan old = design.room().get();

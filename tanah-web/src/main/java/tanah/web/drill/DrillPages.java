@@ -13,11 +13,11 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.climate.DayCourse;
 import tanah.core.design.Design;
 import tanah.core.evaluate.Evaluation;
+import tanah.core.failure.Failure;
+import tanah.core.failure.FailureCourse;
 import tanah.core.finding.Severity;
-import tanah.core.forecast.Failure;
 import tanah.core.forecast.Forecast;
-import tanah.core.forecast.Played;
-import tanah.core.forecast.Spot;
+import tanah.core.need.ClimatePlace;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.PartNames;
 import tanah.web.forms.Numbers;
@@ -32,7 +32,7 @@ class DrillPages {
     private final Words words;
     private final PartNames names;
     private final Catalogues catalogues;
-    private final Cache<Key, Played> played =
+    private final Cache<Key, FailureCourse> played =
             Caffeine.newBuilder().maximumSize(60).build();
 
     private record Key(Design design, Failure failure, double cut) {}
@@ -64,7 +64,8 @@ class DrillPages {
             return new DrillView(choices, "", "", "", List.of(), List.of(), shownCut, false);
         }
         Failure now = failure.get();
-        Played p = played.get(new Key(e.design(), now, cut), k -> Played.of(now, f.mapped(), e.animals(), cut));
+        FailureCourse p =
+                played.get(new Key(e.design(), now, cut), k -> FailureCourse.of(now, f.mapped(), e.animals(), cut));
         return new DrillView(
                 choices,
                 now.word(),
@@ -98,9 +99,9 @@ class DrillPages {
         return all;
     }
 
-    private List<DrillView.Fact> facts(Played p, Evaluation e) {
+    private List<DrillView.Fact> facts(FailureCourse p, Evaluation e) {
         List<DrillView.Fact> facts = new ArrayList<>();
-        for (Played.Limit l : p.limits()) {
+        for (FailureCourse.Limit l : p.limits()) {
             String place = words.of("climate.spot", l.spot());
             String limit = Numbers.temperatureWithUnit(l.limit());
             String worst = Numbers.temperatureWithUnit(l.worst());
@@ -138,7 +139,7 @@ class DrillPages {
         return facts;
     }
 
-    private void mist(Played p, Evaluation e, List<DrillView.Fact> facts) {
+    private void mist(FailureCourse p, Evaluation e, List<DrillView.Fact> facts) {
         facts.add(new DrillView.Fact(
                 Severity.HINT,
                 words.of(
@@ -158,13 +159,20 @@ class DrillPages {
         return Numbers.upTo(h, h < 3 ? 1 : 0);
     }
 
-    private String chart(Played p, Evaluation e) {
+    private String chart(FailureCourse p, Evaluation e) {
         List<DayChart.Course> courses = new ArrayList<>();
         courses.add(course("room", words.of("climate.spot.room"), p, s -> OptionalDouble.of(s.room())));
-        courses.add(course("warm", words.of("climate.spot", Spot.WARM_AIR), p, s -> Spot.WARM_AIR.at(s.places())));
-        courses.add(course("cool", words.of("climate.spot", Spot.COOL_AIR), p, s -> Spot.COOL_AIR.at(s.places())));
-        courses.add(course("basking", words.of("climate.spot", Spot.BASKING), p, s -> Spot.BASKING.at(s.places())));
-        courses.add(course("wet", words.of("climate.spot", Spot.WATER), p, s -> Spot.WATER.at(s.places())));
+        courses.add(course(
+                "warm", words.of("climate.spot", ClimatePlace.WARM_AIR), p, s -> ClimatePlace.WARM_AIR.at(s.places())));
+        courses.add(course(
+                "cool", words.of("climate.spot", ClimatePlace.COOL_AIR), p, s -> ClimatePlace.COOL_AIR.at(s.places())));
+        courses.add(course(
+                "basking",
+                words.of("climate.spot", ClimatePlace.BASKING),
+                p,
+                s -> ClimatePlace.BASKING.at(s.places())));
+        courses.add(
+                course("wet", words.of("climate.spot", ClimatePlace.WATER), p, s -> ClimatePlace.WATER.at(s.places())));
         courses.removeIf(c -> c.points().isEmpty());
         double length = p.samples().isEmpty()
                 ? 24
@@ -194,7 +202,7 @@ class DrillPages {
         OptionalDouble of(DayCourse.Sample s);
     }
 
-    private static DayChart.Course course(String css, String name, Played p, Read read) {
+    private static DayChart.Course course(String css, String name, FailureCourse p, Read read) {
         List<double[]> points = new ArrayList<>();
         for (int i = 0; i < p.samples().size(); i += 2) {
             OptionalDouble value = read.of(p.samples().get(i));

@@ -7,8 +7,8 @@ import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Gear;
 import tanah.core.catalogue.LampModel;
-import tanah.core.sizing.Choice;
-import tanah.core.sizing.Found;
+import tanah.core.equipment.EquipmentFound;
+import tanah.core.equipment.LampChoice;
 import tanah.core.units.Unit;
 import tanah.web.design.LayerView;
 import tanah.web.enclosure.Enclosure;
@@ -58,7 +58,7 @@ class FindPages {
 
     private FindView.Option option(int index, SearchAnswer.Option o, Catalogue catalogue) {
         List<LayerView.Row> values = new ArrayList<>();
-        for (Found.Value v : o.values()) {
+        for (EquipmentFound.Value v : o.values()) {
             values.add(new LayerView.Row(
                     words.of("need." + v.key()),
                     words.of(
@@ -78,7 +78,7 @@ class FindPages {
                 values,
                 o.missed().stream().map(this::missed).toList(),
                 o.values().stream()
-                        .filter(Found.Value::tolerated)
+                        .filter(EquipmentFound.Value::tolerated)
                         .map(v -> words.of(
                                 "find.tolerated",
                                 words.of("need." + v.key()),
@@ -88,7 +88,7 @@ class FindPages {
     }
 
     private List<String> parts(SearchAnswer.Option o, Catalogue catalogue) {
-        Choice c = o.choice();
+        LampChoice c = o.choice();
         List<String> parts = new ArrayList<>();
         if (!c.heat().isEmpty()) {
             parts.add(words.of("find.part.at", lamp(c.heat(), catalogue), Numbers.lengthWithUnit(c.z())));
@@ -133,8 +133,8 @@ class FindPages {
                 shown(m.value() < m.low() ? m.low() : m.high(), m.humidity()) + THIN + unit(m.humidity()));
     }
 
-    private String reason(Found.Reason r) {
-        if (r.kind() == Found.Kind.FORBIDDEN) {
+    private String reason(EquipmentFound.Reason r) {
+        if (r.kind() == EquipmentFound.Kind.FORBIDDEN) {
             return words.of("find.reason.forbidden") + " " + words.of("find.help.forbidden");
         }
         boolean humidity = r.key().startsWith("humidity");

@@ -6,10 +6,10 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import tanah.core.design.AirPlan;
 import tanah.core.design.Design;
-import tanah.core.forecast.When;
-import tanah.core.sizing.Choice;
-import tanah.core.sizing.Found;
-import tanah.core.sizing.Target;
+import tanah.core.equipment.EquipmentFound;
+import tanah.core.equipment.LampChoice;
+import tanah.core.equipment.Target;
+import tanah.core.need.SeasonPhase;
 import tanah.files.design.DesignWriter;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DeserializationFeature;
@@ -22,7 +22,7 @@ record SearchAnswer(
         int of,
         boolean exact,
         List<Option> options,
-        List<Found.Reason> reasons,
+        List<EquipmentFound.Reason> reasons,
         List<Refusal> refused) {
     SearchAnswer {
         options = Objects.requireNonNullElse(options, List.of());
@@ -49,7 +49,7 @@ record SearchAnswer(
         return JSON.writeValueAsString(answer);
     }
 
-    record Missed(String key, When when, double value, double low, double high, double room, boolean humidity) {
+    record Missed(String key, SeasonPhase when, double value, double low, double high, double room, boolean humidity) {
         static Missed of(Target.Miss m) {
             return new Missed(
                     m.target().key(),
@@ -58,7 +58,7 @@ record SearchAnswer(
                     m.target().low(),
                     m.target().high(),
                     m.room(),
-                    m.target().spot().kind() == tanah.core.forecast.Spot.Kind.HUMIDITY);
+                    m.target().spot().kind() == tanah.core.need.ClimatePlace.Kind.HUMIDITY);
         }
     }
 
@@ -67,10 +67,10 @@ record SearchAnswer(
      * @param document the whole plan with it
      */
     record Option(
-            Choice choice,
+            LampChoice choice,
             double power,
             double uv,
-            List<Found.Value> values,
+            List<EquipmentFound.Value> values,
             List<Missed> missed,
             @Nullable Mist mist,
             String document) {}
@@ -96,8 +96,8 @@ record SearchAnswer(
 
     record Refusal(String dimension, String option, double power, List<Missed> missed) {}
 
-    static SearchAnswer of(Found found) {
-        List<Found.Answer> shown =
+    static SearchAnswer of(EquipmentFound found) {
+        List<EquipmentFound.Answer> shown =
                 found.best().isEmpty() ? found.nearest().map(List::of).orElse(List.of()) : found.best();
         return new SearchAnswer(
                 !found.best().isEmpty(),

@@ -12,8 +12,8 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import tanah.core.design.Design;
-import tanah.core.sizing.Found;
-import tanah.core.sizing.Search;
+import tanah.core.equipment.EquipmentFound;
+import tanah.core.equipment.EquipmentSearch;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.catalogue.OwnEntryService;
 import tanah.web.enclosure.Enclosure;
@@ -95,7 +95,7 @@ class SearchService {
         AtomicBoolean stopped = new AtomicBoolean();
         int[] told = {0};
         try {
-            Optional<Found> found = Search.run(
+            Optional<EquipmentFound> found = EquipmentSearch.run(
                     design,
                     catalogues.of(design),
                     () -> stopped.get() || Thread.currentThread().isInterrupted(),

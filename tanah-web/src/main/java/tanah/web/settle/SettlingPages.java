@@ -8,8 +8,8 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import tanah.core.animal.Inhabitant;
 import tanah.core.catalogue.Range;
+import tanah.core.climate.AfterPlanting;
 import tanah.core.climate.DayRun;
-import tanah.core.climate.Settling;
 import tanah.core.design.Design;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.Severity;
@@ -25,7 +25,7 @@ class SettlingPages {
     private static final List<Integer> SHOWN = List.of(1, 2, 3, 4, 5, 7, 10, 14, 18, 22, 26, 30);
 
     private final Words words;
-    private final Cache<Key, Settling> known =
+    private final Cache<Key, AfterPlanting> known =
             Caffeine.newBuilder().maximumSize(40).build();
 
     private record Key(Design design, boolean summer) {}
@@ -44,13 +44,13 @@ class SettlingPages {
                         summer));
     }
 
-    private static Settling run(Forecast f, boolean summer) {
+    private static AfterPlanting run(Forecast f, boolean summer) {
         return DayRun.settling(
                         f.model(), summer ? f.mapped().summer() : f.mapped().winter(), DAYS, () -> false)
                 .orElseThrow();
     }
 
-    private SettlingView view(Evaluation e, boolean drains, Settling s, boolean summer) {
+    private SettlingView view(Evaluation e, boolean drains, AfterPlanting s, boolean summer) {
         int settled = s.settled().orElse(DAYS);
         double last = s.means().get(s.means().size() - 1);
         Optional<Range> wanted = e.animals().stream()

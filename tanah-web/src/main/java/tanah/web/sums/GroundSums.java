@@ -1,5 +1,7 @@
 package tanah.web.sums;
 
+import static tanah.core.physics.Constants.DAY;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -18,7 +20,6 @@ import tanah.web.forms.Quantity;
 
 /** Water in the ground: how it dries from the top, and how the drainage fills. */
 final class GroundSums {
-    private static final double DAY = 86_400; // s
     private static final int DAYS = 60;
     private static final double DUST = 0.1; // of the water between wilting point and 10 cm of suction, common practice
     private static final double SUCTION = 0.1; // m

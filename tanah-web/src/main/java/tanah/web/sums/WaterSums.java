@@ -1,5 +1,7 @@
 package tanah.web.sums;
 
+import static tanah.core.physics.Constants.DAY;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -18,7 +20,6 @@ import tanah.web.forms.Numbers;
 
 /** Keeping the water: what a changer changes, nitrate, blending, topping up. */
 final class WaterSums {
-    private static final double DAY = 86_400; // s
     private static final String THIN = "\u2009";
 
     private WaterSums() {}

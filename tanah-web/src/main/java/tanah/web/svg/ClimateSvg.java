@@ -3,9 +3,9 @@ package tanah.web.svg;
 import java.util.List;
 import java.util.Optional;
 import tanah.core.design.Envelope;
-import tanah.core.forecast.Fittings;
 import tanah.core.geometry.Point;
 import tanah.core.light.Emitter;
+import tanah.core.mapping.Fittings;
 import tanah.core.scene.Scene;
 import tanah.web.svg.SheetText.Caption;
 

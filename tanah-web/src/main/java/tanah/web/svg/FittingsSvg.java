@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import tanah.core.design.Envelope;
-import tanah.core.forecast.Fittings;
 import tanah.core.light.Vec;
+import tanah.core.mapping.Fittings;
 import tanah.core.scene.Scene;
 import tanah.web.svg.SheetText.Caption;
 

@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import tanah.core.field.ScalarGrid;
-import tanah.core.forecast.Fittings;
 import tanah.core.geometry.Point;
 import tanah.core.light.Vec;
+import tanah.core.mapping.Fittings;
 
 /**
  * What heat, light and air add to a sheet.

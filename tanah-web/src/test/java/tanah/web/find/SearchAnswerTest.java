@@ -8,8 +8,8 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
-import tanah.core.sizing.Found;
-import tanah.core.sizing.Search;
+import tanah.core.equipment.EquipmentFound;
+import tanah.core.equipment.EquipmentSearch;
 import tanah.files.catalogue.CatalogueReader;
 import tanah.files.design.DesignReader;
 import tanah.files.design.Parsed;
@@ -23,7 +23,7 @@ class SearchAnswerTest {
         byte[] document = Files.readAllBytes(Path.of("..", "docs", "examples", "giant-millipede-box.json"));
         Design design = ((Parsed.Accepted) new DesignReader(CATALOGUE).read(document)).design();
         int[] asked = new int[1];
-        Found found = Search.run(design, CATALOGUE, () -> ++asked[0] > 400, done -> {})
+        EquipmentFound found = EquipmentSearch.run(design, CATALOGUE, () -> ++asked[0] > 400, done -> {})
                 .orElseThrow();
         SearchAnswer answer = SearchAnswer.of(found);
         SearchAnswer read = SearchAnswer.read(SearchAnswer.write(answer)).orElseThrow();

@@ -7,15 +7,15 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import tanah.core.climate.DayCourse;
 import tanah.core.climate.Places;
-import tanah.core.climate.Switched;
+import tanah.core.climate.RelayCourse;
 import tanah.core.design.AirPlan;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.Stage;
 import tanah.core.forecast.Energy;
 import tanah.core.forecast.Forecast;
-import tanah.core.forecast.Probed;
-import tanah.core.forecast.Spot;
+import tanah.core.forecast.PointForecast;
 import tanah.core.light.Vec;
+import tanah.core.need.ClimatePlace;
 import tanah.core.units.Unit;
 import tanah.web.account.Settings;
 import tanah.web.account.SettingsService;
@@ -99,11 +99,12 @@ public class ClimatePages {
     /** Everything that can be read at the place, each with its band. */
     private List<LayerView.Row> rows(Moment m, Vec at) {
         Forecast f = m.forecast();
-        Probed p = m.read(at);
+        PointForecast p = m.read(at);
         List<LayerView.Row> rows = new ArrayList<>();
-        double air = f.half(v -> v.steady().places().air(at.x(), at.y(), at.z()), Spot.WARM_AIR, m.when());
-        double ground = f.half(v -> v.steady().places().surface(at.x(), at.y()), Spot.WARM_GROUND, m.when());
-        double damp = f.half(v -> v.steady().places().humidity(at.x(), at.y(), at.z()), Spot.HUMIDITY, m.when());
+        double air = f.half(v -> v.steady().places().air(at.x(), at.y(), at.z()), ClimatePlace.WARM_AIR, m.when());
+        double ground = f.half(v -> v.steady().places().surface(at.x(), at.y()), ClimatePlace.WARM_GROUND, m.when());
+        double damp =
+                f.half(v -> v.steady().places().humidity(at.x(), at.y(), at.z()), ClimatePlace.HUMIDITY, m.when());
         rows.add(degrees("air", p.air(), air));
         rows.add(degrees("ground", p.surface(), ground));
         rows.add(row("humidity", between(100 * p.humidity(), 100 * damp, 0, 100, 0) + THIN + "%"));
@@ -182,7 +183,7 @@ public class ClimatePages {
     }
 
     /** What the probe of a heater that switches feels, and how often it switches. */
-    private LayerView.Row swing(Evaluation e, Forecast f, Switched.Swing s) {
+    private LayerView.Row swing(Evaluation e, Forecast f, RelayCourse.Swing s) {
         String name = names.of(f.mapped().devices().get(s.fixture()).id(), e.design(), catalogues.of(e.design()));
         String value = s.starts() == 0
                 ? words.of("climate.day.swing.none")

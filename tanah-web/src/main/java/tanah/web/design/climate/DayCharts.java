@@ -12,8 +12,8 @@ import tanah.core.design.HeatDay;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.Stage;
 import tanah.core.forecast.Forecast;
-import tanah.core.forecast.Spot;
-import tanah.core.forecast.When;
+import tanah.core.need.ClimatePlace;
+import tanah.core.need.SeasonPhase;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.PartNames;
 import tanah.web.forms.Numbers;
@@ -24,7 +24,8 @@ import tanah.web.svg.DayChart;
 @Component
 class DayCharts {
     private static final double ON = 0.01;
-    private static final List<Spot> WARM = List.of(Spot.BASKING, Spot.WARM_AIR, Spot.COOL_AIR, Spot.WATER);
+    private static final List<ClimatePlace> WARM =
+            List.of(ClimatePlace.BASKING, ClimatePlace.WARM_AIR, ClimatePlace.COOL_AIR, ClimatePlace.WATER);
 
     private final Words words;
     private final PartNames names;
@@ -46,8 +47,9 @@ class DayCharts {
             keys.add(new ClimateView.Key("warm", words.of("climate.spot.humidity_warm")));
             keys.add(new ClimateView.Key("cool", words.of("climate.spot.humidity_cool")));
         } else {
-            for (Spot spot : WARM) {
-                if (forecast.flatMap(f -> f.expected(spot, When.WINTER_DAY)).isPresent()) {
+            for (ClimatePlace spot : WARM) {
+                if (forecast.flatMap(f -> f.expected(spot, SeasonPhase.WINTER_DAY))
+                        .isPresent()) {
                     keys.add(new ClimateView.Key(css(spot), words.of("climate.spot", spot)));
                 }
             }
@@ -56,7 +58,7 @@ class DayCharts {
         return keys;
     }
 
-    private static String css(Spot spot) {
+    private static String css(ClimatePlace spot) {
         return switch (spot) {
             case BASKING -> "basking";
             case WARM_AIR -> "warm";
@@ -75,12 +77,12 @@ class DayCharts {
                 day.samples().stream()
                         .map(s -> new double[] {s.hour(), Numbers.temperature(s.room())})
                         .toList()));
-        for (Spot spot : WARM) {
+        for (ClimatePlace spot : WARM) {
             List<double[]> points = f.course(spot, look.summer()).stream()
                     .map(p -> new double[] {p[0], Numbers.temperature(p[1])})
                     .toList();
             if (!points.isEmpty()) {
-                double half = f.half(spot, When.of(look.summer(), true));
+                double half = f.half(spot, SeasonPhase.of(look.summer(), true));
                 courses.add(new DayChart.Course(
                         words.of("climate.spot", spot),
                         css(spot),
@@ -121,11 +123,11 @@ class DayCharts {
                 day.samples().stream()
                         .map(s -> new double[] {s.hour(), 100 * s.damp()})
                         .toList()));
-        for (Spot spot : List.of(Spot.HUMIDITY_WARM, Spot.HUMIDITY_COOL)) {
+        for (ClimatePlace spot : List.of(ClimatePlace.HUMIDITY_WARM, ClimatePlace.HUMIDITY_COOL)) {
             courses.add(new DayChart.Course(
                     words.of("climate.spot", spot),
-                    spot == Spot.HUMIDITY_WARM ? "warm" : "cool",
-                    100 * f.half(spot, When.of(look.summer(), true)),
+                    spot == ClimatePlace.HUMIDITY_WARM ? "warm" : "cool",
+                    100 * f.half(spot, SeasonPhase.of(look.summer(), true)),
                     f.course(spot, look.summer()).stream()
                             .map(p -> new double[] {p[0], 100 * Math.min(1, p[1])})
                             .toList()));

@@ -4,11 +4,11 @@ import java.util.function.IntToDoubleFunction;
 import tanah.core.climate.DayCourse;
 import tanah.core.climate.LightMap;
 import tanah.core.climate.Places;
-import tanah.core.climate.Steady;
+import tanah.core.climate.SteadyState;
 import tanah.core.forecast.Forecast;
-import tanah.core.forecast.Probed;
-import tanah.core.forecast.When;
+import tanah.core.forecast.PointForecast;
 import tanah.core.light.Vec;
+import tanah.core.need.SeasonPhase;
 
 /**
  * One moment of a forecast: of the whole day where it is known, else the steady state of its phase.
@@ -23,7 +23,7 @@ import tanah.core.light.Vec;
  */
 record Moment(
         Forecast forecast,
-        When when,
+        SeasonPhase when,
         double hour,
         Places places,
         IntToDoubleFunction duty,
@@ -35,7 +35,7 @@ record Moment(
             DayCourse.Sample s = f.day(summer).get().at(hour);
             return new Moment(
                     f,
-                    When.of(summer, s.lit()),
+                    SeasonPhase.of(summer, s.lit()),
                     hour,
                     s.places(),
                     i -> s.duties().get(i),
@@ -43,15 +43,15 @@ record Moment(
                     false);
         }
         double since = ((hour - f.mapped().enclosure().lightsOn()) % 24 + 24) % 24;
-        When when = When.of(summer, since < f.mapped().enclosure().photoperiod());
-        Steady steady = f.at(when);
+        SeasonPhase when = SeasonPhase.of(summer, since < f.mapped().enclosure().photoperiod());
+        SteadyState steady = f.at(when);
         return new Moment(f, when, hour, steady.places(), steady::duty, steady.outside(), true);
     }
 
-    Probed read(Vec at) {
+    PointForecast read(Vec at) {
         return steady
-                ? Probed.at(forecast, at.x(), at.y(), at.z(), when.isSummer(), when.isDay())
-                : Probed.at(forecast, at.x(), at.y(), at.z(), when.isSummer(), hour)
+                ? PointForecast.at(forecast, at.x(), at.y(), at.z(), when.isSummer(), when.isDay())
+                : PointForecast.at(forecast, at.x(), at.y(), at.z(), when.isSummer(), hour)
                         .orElseThrow();
     }
 

@@ -1,0 +1,75 @@
+package tanah.core.climate.engine;
+
+/** Where the heat of a device goes (W at full power). What stays outside is {@code room}. */
+public final class HeatSources {
+    public final double[] tile;
+    public final double[] cell;
+    public final double[] base;
+    public final double[] paneIn;
+    public final double[] paneOut;
+    public final double[] platform;
+    public final double[] foliage;
+    public final double[] zone;
+    public final double[] water;
+    public double star;
+    public double room;
+
+    public HeatSources(Network net) {
+        tile = new double[net.grid.tiles];
+        cell = new double[net.grid.tiles * Grid.DEEP];
+        base = new double[net.grid.tiles];
+        paneIn = new double[net.patches];
+        paneOut = new double[net.patches];
+        platform = new double[net.platforms];
+        foliage = new double[net.grid.zones];
+        zone = new double[net.grid.zones];
+        water = new double[net.grid.waters];
+    }
+
+    private double[][] all() {
+        return new double[][] {tile, cell, base, paneIn, paneOut, platform, foliage, zone, water};
+    }
+
+    /** Whether any of it goes into the ground below its face. */
+    boolean isInGround() {
+        for (double v : cell) {
+            if (v != 0) {
+                return true;
+            }
+        }
+        for (double v : base) {
+            if (v != 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    double sum() {
+        double sum = star + room;
+        for (double[] part : all()) {
+            sum += total(part);
+        }
+        return sum;
+    }
+
+    public static double total(double[] part) {
+        double sum = 0;
+        for (double v : part) {
+            sum += v;
+        }
+        return sum;
+    }
+
+    public void add(HeatSources other, double times) {
+        double[][] mine = all();
+        double[][] theirs = other.all();
+        for (int i = 0; i < mine.length; i++) {
+            for (int j = 0; j < mine[i].length; j++) {
+                mine[i][j] += times * theirs[i][j];
+            }
+        }
+        star += times * other.star;
+        room += times * other.room;
+    }
+}

@@ -1,0 +1,114 @@
+package tanah.core.climate.engine;
+
+import java.util.Arrays;
+import tanah.core.physics.MoistAir;
+
+/** Temperatures and humidities of all nodes at one moment (°C, kg/kg). */
+public final class ThermalState {
+    public final double[] air;
+    public double star;
+    public final double[] water;
+    public final double[] ground;
+    public final double[] cell;
+    public final double[] paneIn;
+    public final double[] paneCore;
+    public final double[] paneOut;
+    public final double[] top;
+    public final double[] under;
+    public final double[] leaf;
+    public final double[] humidity;
+
+    ThermalState(Network net) {
+        air = new double[net.grid.zones];
+        water = new double[net.grid.waters];
+        ground = new double[net.grid.tiles];
+        cell = new double[net.grid.tiles * Grid.DEEP];
+        paneIn = new double[net.patches];
+        paneCore = new double[net.patches];
+        paneOut = new double[net.patches];
+        top = new double[net.platforms];
+        under = new double[net.platforms];
+        leaf = new double[net.grid.zones];
+        humidity = new double[net.grid.zones];
+    }
+
+    public static ThermalState even(Network net, double celsius, double humidity) {
+        ThermalState s = new ThermalState(net);
+        for (double[] part : s.temperatures()) {
+            Arrays.fill(part, celsius);
+        }
+        s.star = celsius;
+        Arrays.fill(s.humidity, humidity);
+        return s;
+    }
+
+    /** All temperatures but that of the star. */
+    double[][] temperatures() {
+        return new double[][] {air, water, ground, cell, paneIn, paneCore, paneOut, top, under, leaf};
+    }
+
+    /** The same state on a network; where that has other nodes they begin at the mean of what they take the place of. */
+    public ThermalState copy(Network net) {
+        ThermalState s = new ThermalState(net);
+        double[][] mine = temperatures();
+        double[][] theirs = s.temperatures();
+        for (int i = 0; i < mine.length; i++) {
+            spread(mine[i], theirs[i], star);
+        }
+        spread(humidity, s.humidity, 0);
+        s.star = star;
+        return s;
+    }
+
+    private static void spread(double[] from, double[] to, double usual) {
+        if (from.length == to.length) {
+            System.arraycopy(from, 0, to, 0, to.length);
+        } else {
+            Arrays.fill(to, Arrays.stream(from).average().orElse(usual));
+        }
+    }
+
+    /** Adds a response, times a duty. */
+    public void add(ThermalState response, double duty) {
+        double[][] mine = temperatures();
+        double[][] theirs = response.temperatures();
+        for (int i = 0; i < mine.length; i++) {
+            for (int j = 0; j < mine[i].length; j++) {
+                mine[i][j] += duty * theirs[i][j];
+            }
+        }
+        star += duty * response.star;
+    }
+
+    /** Moves a share of the way to another; the largest change of air and ground before it (K). */
+    public double toward(ThermalState other, double share) {
+        double largest = 0;
+        double[][] mine = temperatures();
+        double[][] theirs = other.temperatures();
+        for (int i = 0; i < mine.length; i++) {
+            for (int j = 0; j < mine[i].length; j++) {
+                double d = theirs[i][j] - mine[i][j];
+                if (mine[i] == air || mine[i] == ground || mine[i] == cell || mine[i] == water) {
+                    largest = Math.max(largest, Math.abs(d));
+                }
+                mine[i][j] += share * d;
+            }
+        }
+        star += share * (other.star - star);
+        return largest;
+    }
+
+    /** Face of a tile: the soil's or its water's (°C). */
+    public double surface(Network net, int tile) {
+        int w = net.grid.water[net.grid.region[tile]];
+        return w < 0 ? ground[tile] : water[w];
+    }
+
+    double virtual(int zone) {
+        return MoistAir.virtual(air[zone], humidity[zone]);
+    }
+
+    public double meanAir() {
+        return Arrays.stream(air).average().orElse(0);
+    }
+}

@@ -1,0 +1,319 @@
+package tanah.core.climate.engine;
+
+import tanah.core.box.Floor;
+import tanah.core.numeric.BandedSystem;
+import tanah.core.physics.MoistAir;
+
+/**
+ * The balance of vapour at given temperatures: what evaporates, condenses and leaves with the air. Whether a face gives
+ * or takes is found by repeating until it holds still; a store never gives more than it has.
+ */
+public final class Vapour {
+    private static final double LEWIS = 0.90; // Lewis number to the power 2/3
+    private static final double DRY = 0.15; // wetness from which soil gives nothing, from memory, 0.05 to 0.25
+    private static final double SPAN = 0.60; // up to full evaporation, from memory, 0.4 to 0.8
+    private static final double STOMATA_DAY = 250; // s/m, broad-leaved shade plants, from memory, 100 to 500
+    private static final double STOMATA_NIGHT = 1500; // s/m, from memory, 800 to 3000
+    private static final double FOG = 60; // s in which fog falls out
+    private static final int ROUNDS = 8;
+    private static final int AVERAGED = 5;
+
+    private final Network net;
+    private final Grid g;
+    private final Vents vents;
+    private final Coefficients k;
+    private final ThermalState temperatures;
+    private final WaterStores stores;
+    private final RoomAir room;
+    private final boolean lit;
+    private final boolean steady;
+    private final double step;
+
+    // results, kg/s unless said otherwise
+    public final double[] humidity;
+    public final double[] fromTile;
+    public final double[] fromPane;
+    public final double[] fromLeaf;
+    public final double[] breathed;
+    final double[] fog;
+    final double[] flash;
+    // conductances in force (kg/s)
+    final double[] tileGain;
+    final double[] paneGain;
+    final double[] leafGain;
+    final double[] breathGain;
+
+    // humidity of saturated air at each face, which does not change within the balance
+    private final double[] tileFull;
+    private final double[] paneFull;
+    private final double[] leafFull;
+    private final double[] airFull;
+
+    private final boolean[] tileFixed;
+    private final boolean[] paneFixed;
+    private final boolean[] leafFixed;
+    private boolean breathFixed;
+
+    /** @param step s; 0 for the steady state */
+    public Vapour(
+            Network net,
+            Vents vents,
+            Coefficients k,
+            ThermalState temperatures,
+            WaterStores stores,
+            RoomAir room,
+            boolean lit,
+            double step,
+            double[] flash) {
+        this.net = net;
+        this.g = net.grid;
+        this.vents = vents;
+        this.k = k;
+        this.temperatures = temperatures;
+        this.stores = stores;
+        this.room = room;
+        this.lit = lit;
+        this.steady = step <= 0;
+        this.step = step;
+        this.flash = flash;
+        humidity = new double[g.zones];
+        fromTile = new double[g.tiles];
+        fromPane = new double[net.patches];
+        fromLeaf = new double[g.zones];
+        breathed = new double[g.zones];
+        fog = new double[g.zones];
+        tileGain = new double[g.tiles];
+        paneGain = new double[net.patches];
+        leafGain = new double[g.zones];
+        breathGain = new double[g.zones];
+        tileFull = new double[g.tiles];
+        paneFull = new double[net.patches];
+        leafFull = new double[g.zones];
+        airFull = new double[g.zones];
+        for (int t = 0; t < g.tiles; t++) {
+            tileFull[t] = saturated(temperatures.surface(net, t));
+        }
+        for (int p = 0; p < net.patches; p++) {
+            paneFull[p] = saturated(temperatures.paneIn[p]);
+        }
+        for (int n = 0; n < g.zones; n++) {
+            leafFull[n] = saturated(temperatures.leaf[n]);
+            airFull[n] = saturated(temperatures.air[n]);
+        }
+        tileFixed = new boolean[g.tiles];
+        paneFixed = new boolean[net.patches];
+        leafFixed = new boolean[g.zones];
+    }
+
+    private double saturated(double celsius) {
+        return MoistAir.saturated(kept(celsius), g.enclosure.pressure());
+    }
+
+    /** A wild iterate stays finite. */
+    private static double kept(double celsius) {
+        return Math.max(-40, Math.min(80, celsius));
+    }
+
+    /** Change of the saturated humidity with the temperature of a tile (1/K). */
+    double tileSlope(int t) {
+        return slope(tileFull[t], temperatures.surface(net, t));
+    }
+
+    double paneSlope(int p) {
+        return slope(paneFull[p], temperatures.paneIn[p]);
+    }
+
+    double leafSlope(int n) {
+        return slope(leafFull[n], temperatures.leaf[n]);
+    }
+
+    private double slope(double full, double celsius) {
+        return MoistAir.slopeAt(full, kept(celsius), g.enclosure.pressure());
+    }
+
+    /** @param start humidities at the start of the step */
+    public void solve(double[] start) {
+        double[] guess = start.clone();
+        double[] before = start.clone();
+        boolean[] flags = new boolean[g.tiles + net.patches + 2 * g.zones];
+        for (int round = 0; round < ROUNDS; round++) {
+            boolean changed = conductances(guess, flags);
+            if (round > 0 && !changed && !limited()) {
+                break;
+            }
+            balance(start);
+            fluxes();
+            double[] next = humidity.clone();
+            for (int n = 0; n < guess.length; n++) {
+                guess[n] = round + 1 >= AVERAGED ? (next[n] + before[n]) / 2 : next[n];
+            }
+            before = next;
+        }
+        fluxes();
+    }
+
+    /** Sets what is in force at a guess; whether the pattern of what condenses, {@code flags}, has changed. */
+    private boolean conductances(double[] w, boolean[] flags) {
+        boolean changed = false;
+        int flag = 0;
+        double mass = MoistAir.HEAT * LEWIS;
+        for (int t = 0; t < g.tiles; t++) {
+            boolean takes = w[g.tileZone[t]] > tileFull[t];
+            changed |= flags[flag] != takes;
+            flags[flag++] = takes;
+            double wet = takes || !g.isLand(t) ? 1 : wetness(t);
+            tileGain[t] = wet * k.tileFilm[t] / mass;
+        }
+        for (int p = 0; p < net.patches; p++) {
+            boolean takes = w[net.patchZone[p]] > paneFull[p];
+            changed |= flags[flag] != takes;
+            flags[flag++] = takes;
+            double wet = takes || !steady && stores.paneFilm[p] > 0 ? 1 : 0;
+            paneGain[p] = wet * k.paneFilm[p] / mass;
+        }
+        double stomata = lit ? STOMATA_DAY : STOMATA_NIGHT;
+        double boundary = MoistAir.DENSITY * MoistAir.HEAT * LEWIS / Coefficients.LEAF_FILM;
+        boolean water = stores.deepSum() > 0;
+        for (int n = 0; n < g.zones; n++) {
+            double full = leafFull[n];
+            boolean takes = w[n] > full;
+            boolean fogs = w[n] > airFull[n];
+            changed |= flags[flag] != takes || flags[flag + 1] != fogs;
+            flags[flag++] = takes;
+            flags[flag++] = fogs;
+            double area = net.leaves[n] + net.wettable[n];
+            double film = stores.leafRoom[n] > 0
+                    ? Math.pow(Math.max(0, Math.min(1, stores.leafFilm[n] / stores.leafRoom[n])), 2.0 / 3)
+                    : 0;
+            leafGain[n] = (takes ? 1 : steady ? 0 : film) * Coefficients.LEAF_FILM * area / mass;
+            breathGain[n] =
+                    !takes && w[n] < full && water ? MoistAir.DENSITY * net.leaves[n] / (boundary + stomata) : 0;
+            fog[n] = fogs ? MoistAir.DENSITY * g.volume() / FOG : 0;
+        }
+        return changed;
+    }
+
+    private double wetness(int t) {
+        Floor.Land land = g.land(t);
+        double share = stores.skinRoom[t] > 0 ? stores.skin[t] / stores.skinRoom[t] : 0;
+        return Math.max(0, Math.min(1, (share - DRY) / SPAN)) * (1 - 0.5 * land.cover()) * net.factors.wet();
+    }
+
+    private void balance(double[] start) {
+        BandedSystem a = new BandedSystem(g.zones, net.half);
+        double inertia = steady ? 0 : MoistAir.DENSITY * g.volume() / step;
+        for (int n = 0; n < g.zones; n++) {
+            a.add(n, n, inertia + k.exchange[n] + fog[n]);
+            humidity[n] = inertia * start[n] + k.exchange[n] * room.humidity() + fog[n] * airFull[n] + flash[n];
+        }
+        Air.mix(a, net, vents, k, 1, humidity, room.humidity());
+        for (int t = 0; t < g.tiles; t++) {
+            give(a, g.tileZone[t], tileFixed[t], fromTile[t], tileGain[t], tileFull[t]);
+        }
+        for (int p = 0; p < net.patches; p++) {
+            give(a, net.patchZone[p], paneFixed[p], fromPane[p], paneGain[p], paneFull[p]);
+        }
+        for (int n = 0; n < g.zones; n++) {
+            give(a, n, leafFixed[n], fromLeaf[n], leafGain[n], leafFull[n]);
+            give(a, n, breathFixed, breathed[n], breathGain[n], leafFull[n]);
+        }
+        a.factor();
+        a.solve(humidity);
+    }
+
+    private void give(BandedSystem a, int zone, boolean fixed, double flux, double gain, double full) {
+        if (fixed) {
+            humidity[zone] += flux;
+        } else if (gain > 0) {
+            a.add(zone, zone, gain);
+            humidity[zone] += gain * full;
+        }
+    }
+
+    private void fluxes() {
+        for (int t = 0; t < g.tiles; t++) {
+            if (!tileFixed[t]) {
+                fromTile[t] = tileGain[t] * (tileFull[t] - humidity[g.tileZone[t]]);
+            }
+        }
+        for (int p = 0; p < net.patches; p++) {
+            if (!paneFixed[p]) {
+                fromPane[p] = paneGain[p] * (paneFull[p] - humidity[net.patchZone[p]]);
+            }
+        }
+        for (int n = 0; n < g.zones; n++) {
+            double full = leafFull[n];
+            if (!leafFixed[n]) {
+                fromLeaf[n] = leafGain[n] * (full - humidity[n]);
+            }
+            if (!breathFixed) {
+                breathed[n] = breathGain[n] * (full - humidity[n]);
+            }
+        }
+    }
+
+    /** By how much less falls out for each kelvin that the air is warmer (kg/s K). */
+    double fogSlope(int n) {
+        return fog[n] * slope(airFull[n], temperatures.air[n]);
+    }
+
+    /** Fog that falls out of a zone (kg/s). */
+    public double fogged(int n) {
+        return fog[n] * (humidity[n] - airFull[n]);
+    }
+
+    /** Fixes what would give more than it has; whether anything was fixed now. */
+    private boolean limited() {
+        if (steady) {
+            return false;
+        }
+        boolean any = false;
+        for (int t = 0; t < g.tiles; t++) {
+            if (g.isLand(t) && !tileFixed[t] && fromTile[t] * step > stores.skin[t]) {
+                tileFixed[t] = true;
+                fromTile[t] = stores.skin[t] / step;
+                any = true;
+            }
+        }
+        for (int p = 0; p < net.patches; p++) {
+            if (!paneFixed[p] && fromPane[p] * step > stores.paneFilm[p]) {
+                paneFixed[p] = true;
+                fromPane[p] = stores.paneFilm[p] / step;
+                any = true;
+            }
+        }
+        double all = 0;
+        for (int n = 0; n < g.zones; n++) {
+            if (!leafFixed[n] && fromLeaf[n] * step > stores.leafFilm[n]) {
+                leafFixed[n] = true;
+                fromLeaf[n] = stores.leafFilm[n] / step;
+                any = true;
+            }
+            all += Math.max(0, breathed[n]);
+        }
+        if (!breathFixed && all * step > stores.deepSum()) {
+            breathFixed = true;
+            for (int n = 0; n < g.zones; n++) {
+                breathed[n] *= stores.deepSum() / (all * step);
+            }
+            any = true;
+        }
+        return any;
+    }
+
+    boolean isTileFixed(int t) {
+        return tileFixed[t];
+    }
+
+    boolean isPaneFixed(int p) {
+        return paneFixed[p];
+    }
+
+    boolean isLeafFixed(int n) {
+        return leafFixed[n];
+    }
+
+    boolean isBreathFixed() {
+        return breathFixed;
+    }
+}

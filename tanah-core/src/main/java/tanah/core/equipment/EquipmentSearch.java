@@ -1,0 +1,358 @@
+package tanah.core.equipment;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.function.IntConsumer;
+import tanah.core.animal.Inhabitant;
+import tanah.core.box.Factors;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.Range;
+import tanah.core.design.Design;
+import tanah.core.evaluate.Evaluation;
+import tanah.core.evaluate.Evaluator;
+import tanah.core.finding.Severity;
+import tanah.core.forecast.Forecast;
+import tanah.core.forecast.LampDistance;
+import tanah.core.mapping.MappedDesign;
+import tanah.core.need.SeasonPhase;
+
+/**
+ * The equipment of least power that meets every target in winter and in summer, by day and by night. Short lists are computed in
+ * full; long ones are searched along each list from three starts. Bands are left out: a found combination is judged with them
+ * afterwards like any plan.
+ */
+public final class EquipmentSearch {
+    static final List<String> DIMENSIONS = List.of("heat", "height", "mesh", "mat", "sheets", "water");
+
+    private static final int MESH = DIMENSIONS.indexOf("mesh");
+    private static final int MOST = 260;
+    private static final int ALL = 300;
+    private static final double TOLERANCE = 0.02; // K
+    private static final double TOO_NEAR = 0.01; // m that a lamp hangs too near count as one
+    private static final int[] STEPS = {1, -1, 2, -2, 5, -5};
+    private static final int SHOWN = 3;
+    private static final int MOST_DRY = 8;
+    private static final double CLOSER = 0.015; // share of a lid
+    private static final double CLOSING = 0.2;
+
+    private final Catalogue catalogue;
+    private final Evaluation plan;
+    private final List<Target> targets;
+    private final PlanVariant variant;
+    private final LampOptions options;
+    private final UvSearch uv;
+    private final BooleanSupplier stop;
+    private final IntConsumer progress;
+    private final Map<String, EquipmentFound.Answer> memo = new HashMap<>();
+    private Optional<Forecast> near = Optional.empty();
+
+    private EquipmentSearch(Evaluation plan, Catalogue catalogue, BooleanSupplier stop, IntConsumer progress) {
+        this.catalogue = catalogue;
+        this.plan = plan;
+        this.stop = stop;
+        this.progress = progress;
+        this.targets = Target.of(plan.animals());
+        this.variant = new PlanVariant(plan, catalogue);
+        this.options = LampOptions.of(plan, variant.target(), catalogue);
+        this.uv = new UvSearch(plan, variant, wantedUv(plan), catalogue);
+    }
+
+    /** UV that is required or recommended; one that is only optional is left to the keeper. */
+    private static Optional<Range> wantedUv(Evaluation plan) {
+        return plan.animals().stream()
+                .map(Inhabitant::profile)
+                .filter(s -> s.uvSchool().equals("required") || s.uvSchool().equals("recommended"))
+                .flatMap(s -> s.uvIndex().stream())
+                .findFirst();
+    }
+
+    /**
+     * @param stop     asked between two combinations
+     * @param progress told in hundredths
+     * @return empty without an animal, a vessel, a room or room for air over the ground
+     */
+    public static Optional<EquipmentFound> run(
+            Design design, Catalogue catalogue, BooleanSupplier stop, IntConsumer progress) {
+        Evaluation plan = Evaluator.evaluate(design, catalogue);
+        boolean ready = !plan.animals().isEmpty()
+                && MappedDesign.of(design, plan.vessel(), plan.ground(), plan.animals(), catalogue)
+                        .isPresent();
+        return ready ? Optional.of(new EquipmentSearch(plan, catalogue, stop, progress).found()) : Optional.empty();
+    }
+
+    private EquipmentFound found() {
+        boolean exact = options.count() <= ALL;
+        if (exact) {
+            enumerate(new int[DIMENSIONS.size()], 0);
+        } else {
+            for (int start = 0; start < 3; start++) {
+                climb(start(start));
+            }
+            polish();
+        }
+        List<EquipmentFound.Answer> all = new ArrayList<>(memo.values());
+        all.sort(order());
+        List<EquipmentFound.Answer> dry = new ArrayList<>();
+        List<EquipmentFound.Answer> best = damp(all, dry);
+        Optional<EquipmentFound.Answer> nearest = best.isEmpty() && !dry.isEmpty()
+                ? dry.stream().min(Comparator.comparingDouble(EquipmentFound.Answer::score))
+                : all.stream().findFirst().map(a -> stop.getAsBoolean() ? a : a.with(humid(a)));
+        List<EquipmentFound.Reason> reasons =
+                best.isEmpty() ? SearchReasons.of(dry.isEmpty() ? all : dry, plan, uvRange()) : List.of();
+        return new EquipmentFound(
+                best,
+                nearest,
+                reasons,
+                best.stream().findFirst().or(() -> nearest).map(this::refused).orElse(List.of()),
+                memo.size(),
+                options.count(),
+                exact && !stop.getAsBoolean(),
+                stop.getAsBoolean());
+    }
+
+    /**
+     * Combinations that are as damp as wanted, too: with mistings, over whole days. Of those that are too dry, none with as much
+     * mesh is looked at again; of those too damp none with as little.
+     */
+    private List<EquipmentFound.Answer> damp(List<EquipmentFound.Answer> all, List<EquipmentFound.Answer> failed) {
+        List<EquipmentFound.Answer> best = new ArrayList<>();
+        double driest = Double.MAX_VALUE;
+        double dampest = -1;
+        for (EquipmentFound.Answer a : all) {
+            double mesh = a.choice().mesh();
+            boolean done = best.size() >= SHOWN || failed.size() >= MOST_DRY || stop.getAsBoolean();
+            if (done) {
+                break;
+            }
+            boolean again = best.stream().anyMatch(b -> b.choice().isButForHeight(a.choice()));
+            if (again || !a.isWarmAsWanted() || mesh > driest + 1e-9 || mesh <= dampest) {
+                continue;
+            }
+            EquipmentFound.Answer settled = a.with(humid(a));
+            if (settled.isFeasible() && !isStopped(settled.design())) {
+                best.add(settled);
+                continue;
+            }
+            failed.add(settled);
+            boolean dry = settled.misses().stream().anyMatch(Target.Miss::isBelow);
+            // a lid that is wide open is closed in larger steps
+            driest = dry ? Math.max(mesh / 2, Math.min(mesh - CLOSER, CLOSING)) : driest;
+            dampest = dry ? dampest : mesh;
+        }
+        best.sort(order());
+        return best;
+    }
+
+    /** Whether a rule of the climate forbids it for another reason than what was searched for. */
+    private boolean isStopped(Design design) {
+        Evaluation judged = Evaluator.evaluate(design, catalogue, Evaluator.Depth.STEADY);
+        return judged.findings().stream()
+                .anyMatch(x ->
+                        x.severity() == Severity.STOP && x.rule().toString().startsWith("climate."));
+    }
+
+    private HumiditySearch humid(EquipmentFound.Answer a) {
+        List<Target> humidity = targets.stream().filter(Target::isHumidity).toList();
+        return HumiditySearch.of(a.design(), humidity, catalogue, stop);
+    }
+
+    private Optional<Range> uvRange() {
+        return wantedUv(plan);
+    }
+
+    private static Comparator<EquipmentFound.Answer> order() {
+        return Comparator.comparingDouble(
+                        (EquipmentFound.Answer a) -> a.isFeasible() ? 0 : Math.round(a.score() * 50) / 50.0)
+                .thenComparingDouble(a -> Math.round(a.power() * 2) / 2.0)
+                .thenComparingInt(a -> a.choice().devices())
+                .thenComparingDouble(EquipmentFound.Answer::rated)
+                .thenComparingDouble(a -> -a.margin());
+    }
+
+    private int[] start(int which) {
+        int[] at = new int[DIMENSIONS.size()];
+        for (int d = 0; d < at.length; d++) {
+            int last = options.size(d) - 1;
+            at[d] = which == 0 ? 0 : which == 1 ? last / 2 : last;
+        }
+        return at;
+    }
+
+    private boolean isOver() {
+        return stop.getAsBoolean() || memo.size() >= MOST;
+    }
+
+    private void enumerate(int[] at, int dimension) {
+        if (isOver()) {
+            return;
+        }
+        if (dimension == DIMENSIONS.size()) {
+            answer(at);
+            return;
+        }
+        for (int i = 0; i < options.size(dimension); i++) {
+            int[] next = at.clone();
+            next[dimension] = i;
+            enumerate(next, dimension + 1);
+        }
+    }
+
+    /** Steps along one list at a time to the best neighbour until none is better. */
+    private void climb(int[] from) {
+        int[] at = from;
+        EquipmentFound.Answer here = answer(at);
+        boolean moved = true;
+        while (moved && !isOver()) {
+            moved = false;
+            for (int d = 0; d < at.length && !isOver(); d++) {
+                for (int step : STEPS) {
+                    int to = at[d] + step;
+                    if (to < 0 || to >= options.size(d) || isOver()) {
+                        continue;
+                    }
+                    int[] next = at.clone();
+                    next[d] = to;
+                    EquipmentFound.Answer there = answer(next);
+                    if (order().compare(there, here) < 0) {
+                        at = next;
+                        here = there;
+                        moved = true;
+                    }
+                }
+            }
+        }
+    }
+
+    /** Every entry of every list around the best, and lid and mat together, until nothing is better. */
+    private void polish() {
+        EquipmentFound.Answer before = null;
+        while (!isOver()) {
+            EquipmentFound.Answer best = memo.values().stream().min(order()).orElseThrow();
+            if (best == before) {
+                return;
+            }
+            before = best;
+            int[] at = position(best);
+            for (int d = 0; d < at.length; d++) {
+                for (int i = 0; i < options.size(d) && !isOver(); i++) {
+                    int[] next = at.clone();
+                    next[d] = i;
+                    answer(next);
+                }
+            }
+            for (int mesh = 0; mesh < options.size(2); mesh++) {
+                for (int mat = 0; mat < options.size(3) && !isOver(); mat++) {
+                    int[] next = at.clone();
+                    next[2] = mesh;
+                    next[3] = mat;
+                    answer(next);
+                }
+            }
+        }
+    }
+
+    private EquipmentFound.Answer answer(int[] asked) {
+        int[] at = asked.clone();
+        if (options.heat().get(at[0]).isEmpty()) {
+            at[1] = 0; // no lamp hangs at any height
+        }
+        EquipmentFound.Answer known = memo.get(Arrays.toString(at));
+        if (known != null) {
+            return known;
+        }
+        UvSearch.Pick pick = uv.at(options.mesh().get(at[2]));
+        LampChoice choice = options.choice(at, pick.item(), pick.z());
+        EquipmentFound.Answer made = compute(choice, pick);
+        memo.put(Arrays.toString(at), made);
+        int most = Math.min(MOST, options.count());
+        progress.accept(Math.min(99, memo.size() * 100 / most));
+        return made;
+    }
+
+    private EquipmentFound.Answer compute(LampChoice choice, UvSearch.Pick pick) {
+        Design made = variant.of(choice);
+        Evaluation e = Evaluator.evaluate(made, catalogue);
+        MappedDesign mapped = MappedDesign.of(made, e.vessel(), e.ground(), e.animals(), catalogue)
+                .orElseThrow();
+        Forecast f = Forecast.steady(mapped, near, Factors.ONE, 0, TOLERANCE);
+        near = Optional.of(f);
+        List<Target.Miss> misses = new ArrayList<>();
+        List<EquipmentFound.Value> values = new ArrayList<>();
+        double margin = Double.MAX_VALUE;
+        for (Target t : targets) {
+            // mist is not part of the steady state: too dry is settled by misting afterwards
+            t.misses(f).stream().filter(m -> !(t.isHumidity() && m.isBelow())).forEach(misses::add);
+            Optional<EquipmentFound.Value> value = t.found(f);
+            value.ifPresent(values::add);
+            margin = t.isHumidity()
+                    ? margin
+                    : Math.min(margin, value.map(v -> t.high() - v.high()).orElse(margin));
+        }
+        double near = plan.animals().stream()
+                .mapToDouble(a -> LampDistance.missing(mapped, f.model(), a.profile(), catalogue))
+                .max()
+                .orElse(0);
+        double score = misses.stream().mapToDouble(Target.Miss::weight).sum() + pick.miss() + near / TOO_NEAR;
+        double power = 0;
+        for (SeasonPhase when : SeasonPhase.values()) {
+            power += f.at(when).balance().power() / 4;
+        }
+        double rated = mapped.enclosure().fixtures().stream()
+                .mapToDouble(x -> x.power())
+                .sum();
+        return new EquipmentFound.Answer(
+                choice, made, score, power, rated, margin, misses, values, pick.index(), pick.miss(), near);
+    }
+
+    /** For each list the neighbour next to the best, and what speaks against it. */
+    private List<EquipmentFound.Refused> refused(EquipmentFound.Answer best) {
+        List<EquipmentFound.Refused> refused = new ArrayList<>();
+        int[] at = position(best);
+        for (int d = 0; d < at.length; d++) {
+            for (int step : new int[] {-1, 1}) {
+                int to = at[d] + step;
+                if (to < 0 || to >= options.size(d) || stop.getAsBoolean()) {
+                    continue;
+                }
+                int[] next = at.clone();
+                next[d] = to;
+                EquipmentFound.Answer heat = answer(next);
+                EquipmentFound.Answer there = MESH == d && heat.isWarmAsWanted() ? heat.with(humid(heat)) : heat;
+                Optional<Target.Miss> miss =
+                        there.misses().stream().max(Comparator.comparingDouble(Target.Miss::weight));
+                refused.add(new EquipmentFound.Refused(
+                        DIMENSIONS.get(d), option(there.choice(), d), there.power() - best.power(), miss));
+            }
+        }
+        return refused;
+    }
+
+    private int[] position(EquipmentFound.Answer answer) {
+        LampChoice c = answer.choice();
+        return new int[] {
+            options.heat().indexOf(c.heat()),
+            options.heights().indexOf(c.z()),
+            options.mesh().indexOf(c.mesh()),
+            options.mats().indexOf(c.mat()),
+            options.sheets().indexOf(c.sheets()),
+            options.water().indexOf(c.water())
+        };
+    }
+
+    private static String option(LampChoice c, int dimension) {
+        return switch (dimension) {
+            case 0 -> c.heat();
+            case 1 -> String.valueOf(c.z());
+            case 2 -> String.valueOf(c.mesh());
+            case 3 -> c.mat();
+            case 4 -> String.valueOf(c.sheets());
+            default -> c.water();
+        };
+    }
+}

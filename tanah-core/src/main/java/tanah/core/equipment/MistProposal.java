@@ -1,0 +1,52 @@
+package tanah.core.equipment;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.design.AirPlan;
+import tanah.core.design.Design;
+import tanah.core.design.Device;
+import tanah.core.vessel.Vessel;
+
+/** A first plan of mistings where there is none: two nozzles under the lid, at lights on and at lights off; or a sprayer once a day. */
+public final class MistProposal {
+    private static final String HAND = "sprayer-pressure-2l";
+    private static final String NOZZLE = "nozzle-65";
+    private static final String PUMP = "mist-pump-4";
+    private static final double SPRAY = 30; // s
+    private static final double UNDER = 0.02; // m below the lid
+    private static final double BACK = 0.6; // of the width: away from the front
+
+    private MistProposal() {}
+
+    /**
+     * @param hand whether the keeper sprays
+     * @return empty where the catalogue lacks the gear
+     */
+    public static Optional<Design> with(Design design, boolean hand, Vessel vessel, Catalogue catalogue) {
+        String item = hand ? HAND : NOZZLE;
+        if (catalogue.findMistGear(item).isEmpty()) {
+            return Optional.empty();
+        }
+        int count = hand ? 1 : 2;
+        List<AirPlan.Nozzle> nozzles = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            nozzles.add(new AirPlan.Nozzle(
+                    "nozzle-" + (i + 1),
+                    Optional.of(item),
+                    Device.Spot.at(
+                            vessel.length() * (i + 1) / (count + 1.0), vessel.width() * BACK, vessel.height() - UNDER),
+                    OptionalDouble.empty()));
+        }
+        double on = design.heat().start();
+        AirPlan.Event morning = new AirPlan.Event(on % 24, SPRAY, List.of());
+        AirPlan.Event evening = new AirPlan.Event((on + design.heat().hours()) % 24, SPRAY, List.of());
+        AirPlan.Mist made =
+                AirPlan.Mist.NONE.withNozzles(nozzles).withEvents(hand ? List.of(morning) : List.of(morning, evening));
+        return Optional.of(design.withAir(Optional.of(design.air()
+                .orElse(AirPlan.STILL)
+                .withMist(Optional.of(hand ? made : made.withPump(Optional.of(PUMP)))))));
+    }
+}

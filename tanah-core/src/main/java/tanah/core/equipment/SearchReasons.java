@@ -1,0 +1,119 @@
+package tanah.core.equipment;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import tanah.core.catalogue.Range;
+import tanah.core.evaluate.Evaluation;
+
+/** Why no combination meets every target. */
+final class SearchReasons {
+    private static final int BEST = 10;
+
+    private SearchReasons() {}
+
+    /** @param all combinations, the one that misses least first */
+    static List<EquipmentFound.Reason> of(List<EquipmentFound.Answer> all, Evaluation plan, Optional<Range> uv) {
+        List<EquipmentFound.Reason> reasons = new ArrayList<>();
+        if (all.isEmpty()) {
+            return reasons;
+        }
+        EquipmentFound.Answer nearest = all.get(0);
+        for (Target.Miss m : nearest.misses()) {
+            if (!m.isBelow()
+                    && !m.target().isHumidity()
+                    && m.room() >= m.target().high() - 1e-9) {
+                // it would have to be cooler than the limit by what light and pump add anyway
+                double added = Math.max(0, m.value() - m.room());
+                reasons.add(reason(EquipmentFound.Kind.ROOM, m, "", m.target().high() - added));
+            }
+        }
+        for (Target.Miss m : nearest.misses()) {
+            if (m.target().isHumidity()) {
+                continue; // mist and lid are weighed against each other, see below
+            }
+            boolean reached = all.stream()
+                    .flatMap(a -> a.values().stream())
+                    .filter(v -> v.key().equals(m.target().key()))
+                    .anyMatch(v -> m.isBelow()
+                            ? v.low() >= m.target().least()
+                            : v.high() <= m.target().high());
+            if (!reached && !named(reasons, m)) {
+                reasons.add(reason(EquipmentFound.Kind.UNREACHABLE, m, "", cooler(m)));
+            }
+        }
+        conflicts(all.subList(0, Math.min(BEST, all.size())), nearest, reasons);
+        if (uv.isPresent() && nearest.uvMiss() > 1e-9) {
+            reasons.add(new EquipmentFound.Reason(
+                    EquipmentFound.Kind.UV, "uvi", "", nearest.uv(), uv.get().min(), Double.NaN, Double.NaN));
+        }
+        for (Target.Miss m : nearest.misses()) {
+            if (m.target().isHumidity() && !named(reasons, m)) {
+                reasons.add(reason(EquipmentFound.Kind.HUMIDITY, m, "", Double.NaN));
+            }
+        }
+        if (reasons.isEmpty()) {
+            reasons.add(new EquipmentFound.Reason(
+                    EquipmentFound.Kind.FORBIDDEN, "", "", Double.NaN, Double.NaN, Double.NaN, Double.NaN));
+        }
+        return reasons;
+    }
+
+    private static EquipmentFound.Reason reason(EquipmentFound.Kind kind, Target.Miss m, String other, double need) {
+        return new EquipmentFound.Reason(
+                kind,
+                m.target().key(),
+                other,
+                m.value(),
+                m.isBelow() ? m.target().low() : m.target().high(),
+                m.room(),
+                need);
+    }
+
+    /** The room at which a place that is too warm would not be; not a number for anything else. */
+    private static double cooler(Target.Miss m) {
+        return m.isBelow() || m.target().isHumidity()
+                ? Double.NaN
+                : m.room() - (m.value() - m.target().high());
+    }
+
+    private static boolean named(List<EquipmentFound.Reason> reasons, Target.Miss m) {
+        return reasons.stream().anyMatch(r -> r.key().equals(m.target().key()));
+    }
+
+    /** Two wishes of which one is missed wherever the other is met, among the best. */
+    private static void conflicts(
+            List<EquipmentFound.Answer> best, EquipmentFound.Answer nearest, List<EquipmentFound.Reason> reasons) {
+        List<String> keys = best.stream()
+                .flatMap(a -> a.misses().stream())
+                .map(m -> m.target().key())
+                .distinct()
+                .toList();
+        List<Set<String>> missed = best.stream()
+                .map(a -> a.misses().stream().map(m -> m.target().key()).collect(Collectors.toSet()))
+                .toList();
+        for (int i = 0; i < keys.size(); i++) {
+            for (int j = i + 1; j < keys.size(); j++) {
+                String a = keys.get(i);
+                String b = keys.get(j);
+                boolean never = missed.stream().noneMatch(s -> !s.contains(a) && !s.contains(b));
+                boolean either = missed.stream().anyMatch(s -> !s.contains(a))
+                        && missed.stream().anyMatch(s -> !s.contains(b));
+                if (never && either) {
+                    nearest.misses().stream()
+                            .filter(m -> m.target().key().equals(a)
+                                    || m.target().key().equals(b))
+                            .findFirst()
+                            .filter(m -> !named(reasons, m))
+                            .ifPresent(m -> reasons.add(reason(
+                                    EquipmentFound.Kind.CONFLICT,
+                                    m,
+                                    m.target().key().equals(a) ? b : a,
+                                    cooler(m))));
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,296 @@
+package tanah.core.mapping;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import tanah.core.animal.Inhabitant;
+import tanah.core.box.ClimateCase;
+import tanah.core.box.Fixture;
+import tanah.core.box.Floor;
+import tanah.core.box.Shell;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.MistGear;
+import tanah.core.climate.LightMap;
+import tanah.core.design.AirPlan;
+import tanah.core.design.Design;
+import tanah.core.design.Device;
+import tanah.core.design.HardscapeItem;
+import tanah.core.design.OtherFields;
+import tanah.core.design.PieceMove;
+import tanah.core.design.Probe;
+import tanah.core.design.RoomPlan;
+import tanah.core.ground.GroundResult;
+import tanah.core.light.Block;
+import tanah.core.light.Leaves;
+import tanah.core.physics.MoistAir;
+import tanah.core.vessel.Vessel;
+
+/**
+ * A design as the climate model takes it, and which part of the design each thing of it is.
+ *
+ * @param enclosure what is computed
+ * @param winter    the room at its coldest
+ * @param summer    the room at its hottest
+ * @param devices   by fixture
+ * @param platforms by platform
+ * @param left      devices that are computed without, with the reason
+ * @param reach     of the animal for UV
+ * @param isBox     whether the vessel's plan is a rectangle; others are computed as the box around them
+ */
+public record MappedDesign(
+        ClimateCase enclosure,
+        ClimateCase.Season winter,
+        ClimateCase.Season summer,
+        List<Device> devices,
+        List<HardscapeItem> platforms,
+        List<Left> left,
+        LightMap.Reach reach,
+        boolean isBox) {
+    private static final double LEAST_AIR = 0.05; // m between ground and lid
+    private static final double THINNEST = 0.01; // m of a platform
+    private static final double BACK = 0.03; // m
+    private static final double FROM_TOP = 0.05; // m
+    private static final double FOG_STEP = 1.0 / 6; // h between two shares of a fogger's water
+    private static final double FOG_AIR = 0.8; // share of fog that evaporates as it drifts
+
+    public MappedDesign {
+        devices = List.copyOf(devices);
+        platforms = List.copyOf(platforms);
+        left = List.copyOf(left);
+    }
+
+    /** A device that the climate is computed without: {@code unknown} or {@code dry}. */
+    public record Left(String device, String why) {}
+
+    /** Index of a device among the fixtures. */
+    public Optional<Integer> fixture(String device) {
+        for (int i = 0; i < devices.size(); i++) {
+            if (devices.get(i).id().equals(device)) {
+                return Optional.of(i);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Index of a piece among the platforms. */
+    public Optional<Integer> platform(String piece) {
+        for (int i = 0; i < platforms.size(); i++) {
+            if (platforms.get(i).id().equals(piece)) {
+                return Optional.of(i);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /**
+     * The design as a case; empty without a vessel, a room or room for air over the ground.
+     *
+     * @param ground computed from the same design
+     */
+    public static Optional<MappedDesign> of(
+            Design design,
+            Optional<Vessel> vessel,
+            Optional<GroundResult> ground,
+            List<Inhabitant> animals,
+            Catalogue catalogue) {
+        if (vessel.isEmpty() || ground.isEmpty() || design.room().isEmpty()) {
+            return Optional.empty();
+        }
+        if (ground.get().surfaceMax() > vessel.get().height() - LEAST_AIR) {
+            return Optional.empty();
+        }
+        return Optional.of(map(design, vessel.get(), ground.get(), animals, catalogue));
+    }
+
+    private static MappedDesign map(
+            Design design, Vessel vessel, GroundResult ground, List<Inhabitant> animals, Catalogue catalogue) {
+        Shell shell = ShellMap.of(design.vessel().orElseThrow(), vessel, catalogue);
+        List<Floor> floor = FloorMap.of(design, vessel, ground);
+        List<HardscapeItem> platforms = new ArrayList<>();
+        List<ClimateCase.Platform> raised = new ArrayList<>();
+        List<ClimateCase.Obstacle> obstacles = new ArrayList<>();
+        for (HardscapeItem item : design.hardscape()) {
+            Optional<ClimateCase.Platform> platform = platform(item, vessel, ground);
+            if (platform.isPresent()) {
+                platforms.add(item);
+                raised.add(platform.get());
+            } else {
+                obstacle(item, vessel).ifPresent(obstacles::add);
+            }
+        }
+        FixtureMap fixtures = new FixtureMap(
+                design, vessel, catalogue, floor, platforms, (ground.surfaceMin() + ground.surfaceMax()) / 2);
+        RoomPlan room = design.room().orElseThrow();
+        AirPlan air = design.air().orElse(AirPlan.STILL);
+        boolean climbs = animals.stream().anyMatch(a -> a.profile().climbs() >= 2);
+        double guard = design.devices().stream()
+                        .anyMatch(d -> d.guard().isPresent()
+                                && catalogue.findLamp(d.item()).isPresent())
+                ? 0.05
+                : 0;
+        return new MappedDesign(
+                new ClimateCase(
+                        shell,
+                        floor,
+                        raised,
+                        obstacles,
+                        plants(design, vessel, ground),
+                        fixtures.fixtures(),
+                        design.heat().start(),
+                        design.heat().hours(),
+                        mist(design, catalogue),
+                        air.fanSpeed().orElse(0),
+                        air.exchange().orElse(0),
+                        MoistAir.pressure(room.altitude())),
+                season(room.winter(), room),
+                season(room.summer(), room),
+                fixtures.mapped(),
+                platforms,
+                fixtures.left().stream().map(u -> new Left(u.device(), u.why())).toList(),
+                new LightMap.Reach(climbs, BACK, FROM_TOP, guard),
+                Math.abs(vessel.floorArea() - vessel.length() * vessel.width()) < 1e-6);
+    }
+
+    private static ClimateCase.Season season(RoomPlan.Season s, RoomPlan room) {
+        return new ClimateCase.Season(
+                new ClimateCase.Outside(s.tempDay(), s.humidityDay()),
+                new ClimateCase.Outside(s.tempNight(), s.humidityNight()),
+                room.dayStart(),
+                room.dayEnd());
+    }
+
+    /** A basking place whose top stands over the ground: its part above it. */
+    private static Optional<ClimateCase.Platform> platform(HardscapeItem item, Vessel vessel, GroundResult ground) {
+        if (!item.isBasking()) {
+            return Optional.empty();
+        }
+        PieceMove.Box box = PieceMove.box(item);
+        double x0 = Math.max(0, box.left());
+        double x1 = Math.min(vessel.length(), box.right());
+        double y0 = Math.max(0, box.front());
+        double y1 = Math.min(vessel.width(), box.front() + box.width());
+        double under = ground.terrain().surfaceAt((x0 + x1) / 2, (y0 + y1) / 2);
+        double thick = Math.min(item.height(), item.top() - under);
+        if (x1 - x0 < THINNEST
+                || y1 - y0 < THINNEST
+                || thick < THINNEST
+                || item.top() > vessel.height() - LEAST_AIR / 2) {
+            return Optional.empty();
+        }
+        return Optional.of(new ClimateCase.Platform(
+                item.id(),
+                (x0 + x1) / 2,
+                (y0 + y1) / 2,
+                item.top(),
+                x1 - x0,
+                y1 - y0,
+                GroundMatter.piece(item, thick),
+                item.absorptance(),
+                true));
+    }
+
+    private static Optional<ClimateCase.Obstacle> obstacle(HardscapeItem item, Vessel vessel) {
+        PieceMove.Box box = PieceMove.box(item);
+        double top = Math.min(vessel.height(), item.top());
+        if (top <= item.base() || box.right() <= box.left() || box.width() <= 0) {
+            return Optional.empty();
+        }
+        return Optional.of(new ClimateCase.Obstacle(
+                new Block(box.left(), box.right(), box.front(), box.front() + box.width(), item.base(), top),
+                item.wettable()));
+    }
+
+    // ---- plants that have their measures
+
+    private static List<Leaves> plants(Design design, Vessel vessel, GroundResult ground) {
+        List<Leaves> all = new ArrayList<>();
+        for (OtherFields p : design.kept().objects("plants")) {
+            OptionalDouble x = cm(p, "x_cm");
+            OptionalDouble y = cm(p, "y_cm");
+            OptionalDouble height = cm(p, "height_cm");
+            OptionalDouble spread = cm(p, "spread_cm");
+            boolean known = x.isPresent() && y.isPresent() && height.isPresent() && spread.isPresent();
+            if (known && p.number("lai").orElse(0) > 0 && height.getAsDouble() > 0 && spread.getAsDouble() > 0) {
+                double half = spread.getAsDouble() / 2;
+                double z = cm(p, "z_cm").orElse(ground.terrain().surfaceAt(x.getAsDouble(), y.getAsDouble()));
+                double top = Math.min(vessel.height(), z + height.getAsDouble());
+                if (top > z) {
+                    all.add(new Leaves(
+                            new Block(
+                                    Math.max(0, x.getAsDouble() - half),
+                                    Math.min(vessel.length(), x.getAsDouble() + half),
+                                    Math.max(0, y.getAsDouble() - half),
+                                    Math.min(vessel.width(), y.getAsDouble() + half),
+                                    z,
+                                    top),
+                            p.number("lai").getAsDouble(),
+                            p.number("k_ext").orElse(0.5)));
+                }
+            }
+        }
+        return all;
+    }
+
+    private static OptionalDouble cm(OtherFields p, String name) {
+        OptionalDouble v = p.number(name);
+        return v.isPresent() ? OptionalDouble.of(v.getAsDouble() / 100) : v;
+    }
+
+    // ---- mist and fog
+
+    private static ClimateCase.Mist mist(Design design, Catalogue catalogue) {
+        AirPlan.Mist m = design.air().flatMap(AirPlan::mist).orElse(AirPlan.Mist.NONE);
+        List<ClimateCase.Spray> sprays = new ArrayList<>();
+        for (AirPlan.Event e : m.events()) {
+            double flow = m.nozzles().stream()
+                    .filter(n -> e.nozzles().isEmpty() || e.nozzles().contains(n.id()))
+                    .mapToDouble(n -> flow(n, catalogue))
+                    .sum();
+            if (flow > 0) {
+                sprays.add(new ClimateCase.Spray(e.hour() % 24, flow * 1000 * e.seconds()));
+            }
+        }
+        for (Device d : design.devices()) {
+            Optional<MistGear> fogger = catalogue.findMistGear(d.item()).filter(g -> g.is("fogger"));
+            fogger.ifPresent(g -> fog(d, g, design, sprays));
+        }
+        sprays.sort(java.util.Comparator.comparingDouble(ClimateCase.Spray::hour));
+        ClimateCase.Mist usual = ClimateCase.Mist.NONE;
+        return new ClimateCase.Mist(
+                sprays,
+                m.air().orElse(usual.air()),
+                m.leaf().orElse(usual.leaf()),
+                m.glass().orElse(usual.glass()),
+                m.nozzles().stream().mapToDouble(n -> flow(n, catalogue)).sum() * 1000);
+    }
+
+    /** Flow of a nozzle (m³/s). */
+    public static double flow(AirPlan.Nozzle n, Catalogue catalogue) {
+        return n.flow()
+                .orElse(n.item()
+                        .flatMap(catalogue::findMistGear)
+                        .map(g -> g.flow().orElse(0))
+                        .orElse(0.0));
+    }
+
+    private static void fog(Device d, MistGear g, Design design, List<ClimateCase.Spray> sprays) {
+        double share = d.running().dim().orElse(1);
+        Fixture.Hours hours = FixtureMap.hours(d.running().when());
+        for (int i = 0; i < 24 / FOG_STEP - 1e-9; i++) {
+            double hour = i * FOG_STEP;
+            if (hours.isOn(
+                    hour + FOG_STEP / 2, design.heat().start(), design.heat().hours())) {
+                sprays.add(new ClimateCase.Spray(
+                        hour, g.flow().orElse(0) * 1000 * FOG_STEP * 3600 * share, OptionalDouble.of(FOG_AIR)));
+            }
+        }
+    }
+
+    /** A place of readings as the model feels it. */
+    public Optional<Fixture.Probe> feels(
+            Probe probe, Design design, Vessel vessel, Catalogue catalogue, double ground) {
+        return new FixtureMap(design.withDevices(List.of()), vessel, catalogue, enclosure.floor(), platforms, ground)
+                .probe(probe);
+    }
+}

@@ -1,0 +1,192 @@
+package tanah.core.mapping;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import tanah.core.box.Matter;
+import tanah.core.box.Pane;
+import tanah.core.box.Sheet;
+import tanah.core.box.Shell;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.MeshModel;
+import tanah.core.catalogue.VesselModel;
+import tanah.core.design.Boxes;
+import tanah.core.design.Envelope;
+import tanah.core.design.VesselPlan;
+import tanah.core.light.Lid;
+import tanah.core.vessel.Material;
+import tanah.core.vessel.Vessel;
+
+/** Walls, lid and openings of the box. */
+final class ShellMap {
+    private static final double PANE = 0.005; // m where none is given
+    private static final double LID = 0.004; // m
+    private static final double UNKNOWN_MESH = 0.65; // open share, common practice, range ±0.08
+    private static final double OPEN_TOP = 0.98;
+    private static final double MESH_WALL = 0.66; // open share of an aluminium mesh wall
+    private static final double THIN = 0.001; // m
+    private static final double VENT = 0.015; // m, usual height of a strip
+
+    private final VesselPlan plan;
+    private final Vessel vessel;
+    private final Catalogue catalogue;
+    private final Optional<VesselModel> model;
+
+    private ShellMap(VesselPlan plan, Vessel vessel, Catalogue catalogue) {
+        this.plan = plan;
+        this.vessel = vessel;
+        this.catalogue = catalogue;
+        this.model = plan.catalogue().flatMap(catalogue::findVessel);
+    }
+
+    static Shell of(VesselPlan plan, Vessel vessel, Catalogue catalogue) {
+        return new ShellMap(plan, vessel, catalogue).shell();
+    }
+
+    private Shell shell() {
+        Map<Lid.Side, Pane> sides = new EnumMap<>(Lid.Side.class);
+        List<Shell.Vent> vents = new ArrayList<>();
+        Lid lid = lid();
+        for (Lid.Side side : Lid.Side.values()) {
+            Envelope.Face face = face(side);
+            sides.put(side, pane(face));
+            if (material(face) == Material.ALUMINIUM_MESH) {
+                double across = side == Lid.Side.FRONT || side == Lid.Side.BACK ? vessel.length() : vessel.width();
+                vents.add(new Shell.Vent(
+                        side, vessel.height() / 2, 0, across, across * vessel.height(), vessel.height(), MESH_WALL));
+            }
+        }
+        plan.envelope().vents().forEach(v -> vent(v, lid).ifPresent(vents::add));
+        return new Shell(
+                vessel.length(),
+                vessel.width(),
+                vessel.height(),
+                sides,
+                pane(Envelope.Face.BOTTOM),
+                lid,
+                lid.mesh() < 1 ? Optional.of(cover()) : Optional.empty(),
+                vents);
+    }
+
+    private static Envelope.Face face(Lid.Side side) {
+        return Envelope.Face.valueOf(side.name());
+    }
+
+    private Material material(Envelope.Face face) {
+        Optional<Material> own = plan.envelope().panes().stream()
+                .filter(p -> p.face() == face)
+                .flatMap(p -> p.material().stream())
+                .map(m -> Material.valueOf(m.toUpperCase(java.util.Locale.ROOT)))
+                .findFirst();
+        return own.or(plan::material).or(() -> model.map(Boxes::material)).orElse(Material.GLASS_ANNEALED);
+    }
+
+    private Pane pane(Envelope.Face face) {
+        double usual = plan.pane().orElse(model.map(VesselModel::pane).orElse(PANE));
+        double base = plan.base()
+                .orElse(plan.pane().orElse(model.map(VesselModel::base).orElse(PANE)));
+        double thick = plan.envelope().panes().stream()
+                .filter(p -> p.face() == face && p.thickness().isPresent())
+                .mapToDouble(p -> p.thickness().getAsDouble())
+                .findFirst()
+                .orElse(face == Envelope.Face.BOTTOM ? base : usual);
+        Material material = material(face);
+        return Pane.of(
+                matter(material), material == Material.ALUMINIUM_MESH ? THIN : Math.max(THIN, thick), lining(face));
+    }
+
+    private Sheet[] lining(Envelope.Face face) {
+        return plan.envelope().insulation().stream()
+                .filter(i -> i.face() == face)
+                .map(i -> GroundMatter.insulation(i.material(), i.thickness()))
+                .toArray(Sheet[]::new);
+    }
+
+    private static Matter matter(Material material) {
+        return switch (material) {
+            case GLASS_ANNEALED, GLASS_TEMPERED, ALUMINIUM_MESH -> Matter.GLASS;
+            case ACRYLIC, POLYCARBONATE -> Matter.ACRYLIC;
+            case PVC_FOAM -> Matter.PVC_FOAM;
+            case PLYWOOD -> Matter.PLYWOOD;
+            case POLYPROPYLENE -> Matter.PVC_RIGID;
+        };
+    }
+
+    // ---- lid
+
+    /** The lid's material in the words of the format. */
+    private String lidMaterial() {
+        return plan.lid()
+                .flatMap(VesselPlan.Lid::material)
+                .orElseGet(() -> model.map(m -> switch (m.lidMaterial()) {
+                            case "acrylic_vent" -> "acrylic";
+                            case "solid" -> m.material().equals("wood") ? "plywood" : "pvc_foam";
+                            case "none" -> "none";
+                            default -> "glass";
+                        })
+                        .orElse("glass"));
+    }
+
+    private double meshShare() {
+        if (lidMaterial().equals("none")) {
+            return 1;
+        }
+        boolean described = plan.lid()
+                .filter(l -> l.meshFraction().isPresent() || l.material().isPresent())
+                .isPresent();
+        double given = plan.lid().map(l -> l.meshFraction().orElse(0)).orElse(0.0);
+        return described ? given : model.map(VesselModel::lidMesh).orElse(given);
+    }
+
+    private Lid lid() {
+        VesselPlan.Mesh mesh = plan.lid().map(VesselPlan.Lid::mesh).orElse(VesselPlan.Mesh.UNSAID);
+        Optional<MeshModel> item = mesh.item().flatMap(catalogue::findMesh);
+        boolean none = lidMaterial().equals("none");
+        double open =
+                none ? OPEN_TOP : mesh.open().orElse(item.map(MeshModel::open).orElse(UNKNOWN_MESH));
+        double uv =
+                none ? OPEN_TOP : mesh.open().orElse(item.map(MeshModel::openUv).orElse(UNKNOWN_MESH));
+        boolean clear = List.of("glass", "acrylic", "polycarbonate").contains(lidMaterial())
+                && plan.envelope().insulation().stream().noneMatch(i -> i.face() == Envelope.Face.LID);
+        return new Lid(
+                vessel.height(), vessel.length(), vessel.width(), meshShare(), side(mesh.side()), open, uv, clear);
+    }
+
+    private static Lid.Side side(Optional<Envelope.Face> face) {
+        return face.filter(f -> f != Envelope.Face.LID && f != Envelope.Face.BOTTOM)
+                .map(f -> Lid.Side.valueOf(f.name()))
+                .orElse(Lid.Side.BACK);
+    }
+
+    private Pane cover() {
+        Matter matter = switch (lidMaterial()) {
+            case "acrylic", "polycarbonate" -> Matter.ACRYLIC;
+            case "pvc_foam" -> Matter.PVC_FOAM;
+            case "plywood" -> Matter.PLYWOOD;
+            default -> Matter.GLASS;
+        };
+        double thick = plan.lid().map(l -> l.thickness().orElse(LID)).orElse(LID);
+        return Pane.of(matter, thick, lining(Envelope.Face.LID));
+    }
+
+    private Optional<Shell.Vent> vent(Envelope.Vent v, Lid lid) {
+        if (v.face() == Envelope.Face.BOTTOM
+                || v.face() == Envelope.Face.LID
+                || v.area().orElse(1) <= 0) {
+            return Optional.empty();
+        }
+        Lid.Side side = Lid.Side.valueOf(v.face().name());
+        double across = side == Lid.Side.FRONT || side == Lid.Side.BACK ? vessel.length() : vessel.width();
+        double from = Math.max(0, Math.min(across, v.from().orElse(0)));
+        double to = Math.max(from, Math.min(across, v.to().orElse(across)));
+        double height = v.height().orElse(VENT);
+        double area = v.area().orElse((to - from) * height);
+        double z = Math.max(0, Math.min(vessel.height(), v.z().orElse(vessel.height() / 2)));
+        return to > from
+                ? Optional.of(
+                        new Shell.Vent(side, z, from, to, area, height, v.open().orElse(lid.open())))
+                : Optional.empty();
+    }
+}

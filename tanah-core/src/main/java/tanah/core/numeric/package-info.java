@@ -1,0 +1,5 @@
+/** Linear systems. */
+@NullMarked
+package tanah.core.numeric;
+
+import org.jspecify.annotations.NullMarked;
