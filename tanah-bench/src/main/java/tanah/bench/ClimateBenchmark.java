@@ -76,7 +76,7 @@ public class ClimateBenchmark {
         return DayRun.of(model.orElseThrow(), mapped.orElseThrow().winter());
     }
 
-    /** Winter and summer, bands, all stages and all judgements. */
+    /** Winter and season, bands, all stages and all judgements. */
     @Benchmark
     public Evaluation wholeEvaluation() {
         return Evaluator.evaluate(design, catalogue, Evaluator.Depth.WHOLE);

@@ -119,8 +119,18 @@ public record ClimateCase(
     /** A room at one time: °C and share of saturation. */
     public record Outside(double celsius, double humidity) {}
 
-    /** A season: by day and by night, and when the day begins and ends for the room (hours). */
-    public record Season(Outside day, Outside night, double begins, double ends) {}
+    /** The room in a season: by day and by night, and when the day begins and ends for the room (hours). */
+    public record RoomCourse(Outside day, Outside night, double begins, double ends) {
+        /** Share of the 24 hours at which the room is at its day. */
+        public double dayShare() {
+            return Math.max(0, Math.min(1, (ends - begins) / 24));
+        }
+
+        /** Mean temperature of the 24 hours (°C). */
+        public double meanCelsius() {
+            return night.celsius() + dayShare() * (day.celsius() - night.celsius());
+        }
+    }
 
     /** Whether the lamps' day holds at an hour. */
     public boolean isLit(double hour) {

@@ -3,6 +3,7 @@ package tanah.core.climate;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
+import tanah.core.time.Phase;
 
 /**
  * A day in steps.
@@ -41,7 +42,11 @@ public record DayCourse(
      * @param places what can be read there
      * @param duties of the devices
      */
-    public record Sample(double hour, boolean lit, double room, double damp, Places places, List<Double> duties) {}
+    public record Sample(double hour, boolean lit, double room, double damp, Places places, List<Double> duties) {
+        public Phase phase() {
+            return lit ? Phase.DAY : Phase.NIGHT;
+        }
+    }
 
     /** The moment that is nearest to an hour of the day. */
     public Sample at(double hour) {

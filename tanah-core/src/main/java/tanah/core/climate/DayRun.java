@@ -48,11 +48,11 @@ public final class DayRun {
     private Set<Integer> stuck = Set.of();
     private boolean given;
 
-    private DayRun(ClimateModel model, ClimateCase.Season season) {
+    private DayRun(ClimateModel model, ClimateCase.RoomCourse season) {
         this(model, season, new WaterStores(model.net));
     }
 
-    private DayRun(ClimateModel model, ClimateCase.Season season, WaterStores stores) {
+    private DayRun(ClimateModel model, ClimateCase.RoomCourse season, WaterStores stores) {
         this.model = model;
         this.net = model.net;
         this.c = model.enclosure();
@@ -69,18 +69,18 @@ public final class DayRun {
     }
 
     /** A day of a season that follows days like it. */
-    public static DayCourse of(ClimateModel model, ClimateCase.Season season) {
+    public static DayCourse of(ClimateModel model, ClimateCase.RoomCourse season) {
         return of(model, season, () -> false).orElseThrow();
     }
 
     /** The same, given up as soon as {@code stop} says so; empty then. */
-    public static Optional<DayCourse> of(ClimateModel model, ClimateCase.Season season, BooleanSupplier stop) {
+    public static Optional<DayCourse> of(ClimateModel model, ClimateCase.RoomCourse season, BooleanSupplier stop) {
         return of(model, season, STEP, stop);
     }
 
     /** @param step length of a step (s), a whole part of a day */
     public static Optional<DayCourse> of(
-            ClimateModel model, ClimateCase.Season season, double step, BooleanSupplier stop) {
+            ClimateModel model, ClimateCase.RoomCourse season, double step, BooleanSupplier stop) {
         DayRun run = new DayRun(model, season);
         run.stop = stop;
         DayCourse course = run.day(SPIN_UP, false);
@@ -103,7 +103,7 @@ public final class DayRun {
      *
      * @param hours to be followed
      */
-    public static DrillCourse drill(ClimateModel model, ClimateCase.Season season, Drill drill, double hours) {
+    public static DrillCourse drill(ClimateModel model, ClimateCase.RoomCourse season, Drill drill, double hours) {
         DayRun run = new DayRun(model, season);
         run.day(SPIN_UP, false);
         run.day(SPIN_UP, false);
@@ -128,7 +128,7 @@ public final class DayRun {
      * @return empty where it was given up
      */
     public static Optional<RelayCourse> switched(
-            ClimateModel model, ClimateCase.Season season, double step, BooleanSupplier stop) {
+            ClimateModel model, ClimateCase.RoomCourse season, double step, BooleanSupplier stop) {
         DayRun run = new DayRun(model, season);
         run.stop = stop;
         run.day(SPIN_UP, false);
@@ -149,7 +149,7 @@ public final class DayRun {
      * @return mean humidity of each day as a share of saturation; empty where it was given up
      */
     public static Optional<AfterPlanting> settling(
-            ClimateModel model, ClimateCase.Season season, int most, BooleanSupplier stop) {
+            ClimateModel model, ClimateCase.RoomCourse season, int most, BooleanSupplier stop) {
         DayRun run = new DayRun(model, season, WaterStores.watered(model.net));
         run.stop = stop;
         List<Double> means = new ArrayList<>();

@@ -7,9 +7,9 @@ import tanah.core.physics.MoistAir;
 /** The room and the schedules through a day of a season, as a failure leaves them. */
 final class Weather {
     private final ClimateCase c;
-    private final ClimateCase.Season season;
+    private final ClimateCase.RoomCourse season;
 
-    Weather(ClimateCase c, ClimateCase.Season season) {
+    Weather(ClimateCase c, ClimateCase.RoomCourse season) {
         this.c = c;
         this.season = season;
     }

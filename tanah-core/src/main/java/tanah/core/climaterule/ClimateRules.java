@@ -18,8 +18,9 @@ public final class ClimateRules {
         for (Inhabitant animal : animals) {
             RuleInput j = new RuleInput(animal, design, forecast, catalogue);
             findings.addAll(LimitRule.judge(j));
-            findings.addAll(RangeRule.judge(j));
-            findings.addAll(HumidityRule.judge(j));
+            findings.addAll(NeedRule.judge(j));
+            findings.addAll(GradientRule.judge(j));
+            findings.addAll(MoistureRule.judge(j));
             findings.addAll(UvRule.judge(j));
             findings.addAll(ControlRule.judge(j));
             findings.addAll(DistanceRule.judge(j));

@@ -20,6 +20,8 @@ import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
 import tanah.core.forecast.PointForecast;
+import tanah.core.need.HardLimits;
+import tanah.core.time.SeasonPhase;
 import tanah.core.units.Unit;
 
 /** What switches the heat: every heater has a control of the right kind, that feels the right thing and carries the load. */
@@ -132,8 +134,13 @@ public final class ControlRule {
         boolean air = t.probe() instanceof Fixture.Probe.Air;
         boolean water = t.probe() instanceof Fixture.Probe.Water;
         double limit = air
-                ? j.needs().limitHigh()
-                : water ? j.needs().water().map(Range::max).orElse(j.needs().limitHigh()) : Double.MAX_VALUE;
+                ? HardLimits.of(j.animal()).high()
+                : water
+                        ? j.needs()
+                                .water()
+                                .map(Range::max)
+                                .orElse(HardLimits.of(j.animal()).high())
+                        : Double.MAX_VALUE;
         double set = Math.max(t.day(), t.night());
         if (set > limit) {
             findings.add(j.finding(
@@ -151,7 +158,7 @@ public final class ControlRule {
         if (!(fixture.thermostat().orElseThrow().probe() instanceof Fixture.Probe.Air at)) {
             return Optional.empty();
         }
-        PointForecast here = PointForecast.at(j.forecast(), at.x(), at.y(), at.z(), true, true);
+        PointForecast here = PointForecast.at(j.forecast(), at.x(), at.y(), at.z(), SeasonPhase.SUMMER_DAY);
         double lift = here.bareProbe() - here.air();
         if (lift <= SEEN) {
             return Optional.empty();

@@ -173,7 +173,7 @@ public final class DistanceRule {
                                             p.x(),
                                             p.y(),
                                             p.z() + f.mapped().reach().back()),
-                                    i -> f.at(tanah.core.need.SeasonPhase.WINTER_DAY)
+                                    i -> f.at(tanah.core.time.SeasonPhase.WINTER_DAY)
                                             .duty(i)));
         }
         if (most <= FULL_SUN) {

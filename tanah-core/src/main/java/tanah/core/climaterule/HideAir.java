@@ -6,8 +6,8 @@ import tanah.core.design.HardscapeItem;
 import tanah.core.design.OtherFields;
 import tanah.core.design.PieceMove;
 import tanah.core.forecast.Forecast;
-import tanah.core.need.SeasonPhase;
 import tanah.core.physics.MoistAir;
+import tanah.core.time.SeasonPhase;
 
 /**
  * The air in a hide: what its damp ground gives against what its opening lets out. A local balance beside the model; air

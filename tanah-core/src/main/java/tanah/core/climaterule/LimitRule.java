@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import tanah.core.box.ClimateCase;
+import tanah.core.box.Floor;
 import tanah.core.catalogue.Range;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
@@ -16,9 +17,10 @@ import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
-import tanah.core.need.ClimatePlace;
 import tanah.core.need.Expected;
-import tanah.core.need.SeasonPhase;
+import tanah.core.need.HardLimits;
+import tanah.core.need.Want;
+import tanah.core.time.SeasonPhase;
 
 /**
  * Hard limits where the animal cannot get away: its coolest place on the hottest day, its warmest on the coldest night, its
@@ -33,84 +35,74 @@ public final class LimitRule {
 
     public static List<Finding> judge(RuleInput j) {
         List<Finding> findings = new ArrayList<>();
-        boolean aquatic = j.needs().isAquatic();
-        ClimatePlace cool = aquatic ? ClimatePlace.WATER : ClimatePlace.COOL_AIR;
-        // an override may tighten a limit; loosening it does not lift the stop
-        double high = Math.min(j.needs().limitHigh(), j.animal().row().limitHigh());
-        double low = Math.max(j.needs().limitLow(), j.animal().row().limitLow());
-        j.forecast()
-                .expected(cool, SeasonPhase.SUMMER_DAY)
-                .filter(e -> e.high() > high)
-                .ifPresent(e -> findings.add(high(j, e, high, aquatic)));
-        ClimatePlace warm = aquatic ? ClimatePlace.WATER : ClimatePlace.WARM_AIR;
-        j.forecast()
-                .expected(warm, SeasonPhase.WINTER_NIGHT)
-                .filter(e -> e.low() < low)
-                .ifPresent(e -> findings.add(low(j, e, low, aquatic)));
+        passed(j, true).ifPresent(findings::add);
+        passed(j, false).ifPresent(findings::add);
         room(j).ifPresent(findings::add);
         return findings;
     }
 
-    private static Finding high(RuleInput j, Expected e, double limit, boolean water) {
-        boolean past = e.value() > limit;
-        List<Measure> numbers = List.of(celsius("value", e.value()), kelvin("band", e.half()), celsius("limit", limit));
-        return j.finding(
-                HIGH,
-                past ? Severity.STOP : Severity.CAUTION,
+    /** Heat where it is coolest on the hottest day, cold where it is warmest in the coldest night. */
+    private static Optional<Finding> passed(RuleInput j, boolean upper) {
+        HardLimits limits = HardLimits.of(j.animal());
+        Optional<Expected> there = j.forecast()
+                .expected(
+                        HardLimits.flight(j.animal(), upper),
+                        upper ? SeasonPhase.SUMMER_DAY : SeasonPhase.WINTER_NIGHT);
+        if (there.isEmpty() || limits.judge(there.get(), upper) == Severity.GOOD) {
+            return Optional.empty();
+        }
+        Severity severity = limits.judge(there.get(), upper);
+        String water = j.needs().isAquatic() ? "water" : "";
+        Remedy[] remedies = upper
+                ? new Remedy[] {
+                    Remedy.change("less-heat", new Action.GoTo(Stage.HEAT)),
+                    Remedy.change("cooler-room", new Action.GoTo(Stage.VESSEL))
+                }
+                : new Remedy[] {Remedy.change("heat-at-night", new Action.GoTo(Stage.HEAT))};
+        return Optional.of(j.finding(
+                upper ? HIGH : LOW,
+                severity,
                 Place.of(Stage.HEAT),
-                (water ? "water" : "") + (past ? "" : "maybe"),
-                numbers,
-                Remedy.change("less-heat", new Action.GoTo(Stage.HEAT)),
-                Remedy.change("cooler-room", new Action.GoTo(Stage.VESSEL)));
-    }
-
-    private static Finding low(RuleInput j, Expected e, double limit, boolean water) {
-        boolean past = e.value() < limit;
-        List<Measure> numbers = List.of(celsius("value", e.value()), kelvin("band", e.half()), celsius("limit", limit));
-        return j.finding(
-                LOW,
-                past ? Severity.STOP : Severity.CAUTION,
-                Place.of(Stage.HEAT),
-                (water ? "water" : "") + (past ? "" : "maybe"),
-                numbers,
-                Remedy.change("heat-at-night", new Action.GoTo(Stage.HEAT)));
+                water + (severity == Severity.STOP ? "" : "maybe"),
+                List.of(
+                        celsius("value", there.get().value()),
+                        kelvin("band", there.get().half()),
+                        celsius("limit", upper ? limits.high() : limits.low())),
+                remedies));
     }
 
     /** Water or cool air that the room alone makes too warm: nothing that heats causes it, nothing that heats cures it. */
     private static Optional<Finding> room(RuleInput j) {
-        ClimateCase.Season summer = j.forecast().mapped().summer();
-        Optional<Range> water = j.needs().water();
-        boolean wet = j.forecast().mapped().enclosure().floor().stream()
-                .anyMatch(f -> f instanceof tanah.core.box.Floor.Water);
-        double share = Math.max(0, Math.min(1, (summer.ends() - summer.begins()) / 24));
-        double mean = summer.night().celsius()
-                + share * (summer.day().celsius() - summer.night().celsius());
+        ClimateCase.RoomCourse summer = j.forecast().mapped().summer();
+        Optional<Range> water = Want.WATER.of(j.needs());
+        boolean wet = j.forecast().mapped().enclosure().floor().stream().anyMatch(f -> f instanceof Floor.Water);
+        double mean = summer.meanCelsius();
         if (water.isPresent() && wet && mean > water.get().max()) {
-            return Optional.of(j.finding(
-                    ROOM,
-                    Severity.STOP,
-                    Place.of(Stage.WATER),
+            return Optional.of(tooWarm(
+                    j,
+                    Stage.WATER,
                     "water",
-                    List.of(
-                            celsius("room", mean),
-                            celsius("limit", water.get().max()),
-                            kelvin("over", mean - water.get().max())),
+                    mean,
+                    water.get().max(),
                     Remedy.change("cooler-room", new Action.GoTo(Stage.VESSEL)),
                     Remedy.byHand("chiller")));
         }
-        double limit = Math.min(j.needs().limitHigh(), j.animal().row().limitHigh());
+        double limit = HardLimits.of(j.animal()).high();
         if (summer.day().celsius() >= limit) {
-            return Optional.of(j.finding(
-                    ROOM,
-                    Severity.STOP,
-                    Place.of(Stage.HEAT),
+            return Optional.of(tooWarm(
+                    j,
+                    Stage.HEAT,
                     "",
-                    List.of(
-                            celsius("room", summer.day().celsius()),
-                            celsius("limit", limit),
-                            kelvin("over", summer.day().celsius() - limit)),
+                    summer.day().celsius(),
+                    limit,
                     Remedy.change("cooler-room", new Action.GoTo(Stage.VESSEL))));
         }
         return Optional.empty();
+    }
+
+    private static Finding tooWarm(
+            RuleInput j, Stage stage, String wording, double room, double limit, Remedy... remedies) {
+        List<Measure> numbers = List.of(celsius("room", room), celsius("limit", limit), kelvin("over", room - limit));
+        return j.finding(ROOM, Severity.STOP, Place.of(stage), wording, numbers, remedies);
     }
 }

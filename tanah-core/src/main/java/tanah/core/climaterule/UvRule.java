@@ -6,7 +6,6 @@ import static tanah.core.climaterule.RuleInput.uvi;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import tanah.core.box.Fixture;
 import tanah.core.catalogue.LampModel;
 import tanah.core.catalogue.Range;
 import tanah.core.design.Device;
@@ -21,6 +20,9 @@ import tanah.core.finding.Stage;
 import tanah.core.forecast.LightForecast;
 import tanah.core.light.UvIndex;
 import tanah.core.need.Expected;
+import tanah.core.need.Need;
+import tanah.core.need.Outlook;
+import tanah.core.need.Want;
 import tanah.core.units.Unit;
 
 /**
@@ -45,7 +47,8 @@ public final class UvRule {
         List<Finding> findings = new ArrayList<>();
         LightForecast light = j.forecast().light();
         String school = j.needs().uvSchool();
-        Optional<Range> wanted = j.needs().uvIndex();
+        Optional<Need> need = Need.of(j.animal(), Want.UV);
+        Optional<Range> wanted = need.map(Need::range);
         if (!light.hasUv()) {
             absent(j, school).ifPresent(findings::add);
             return findings;
@@ -74,7 +77,10 @@ public final class UvRule {
                     List.of(uvi("peak", light.peak())),
                     Remedy.change("take-out", new Action.RemoveDevice(uvLamp(j)))));
         } else {
-            findings.add(resting(j, light, wanted.get()));
+            j.forecast()
+                    .outlook(need.orElseThrow())
+                    .map(o -> resting(j, light, o))
+                    .ifPresent(findings::add);
         }
         high(j, light, wanted).ifPresent(findings::add);
         shade(j, light).ifPresent(findings::add);
@@ -103,23 +109,16 @@ public final class UvRule {
                 Remedy.change("find-equipment", new Action.Find())));
     }
 
-    /** The first lamp that gives UV. */
     private static String uvLamp(RuleInput j) {
-        return j.fitted().stream()
-                .filter(x -> x.fixture().part() instanceof Fixture.Lamp l && l.uv().isPresent())
-                .map(x -> x.device().id())
-                .findFirst()
-                .orElse("");
+        return j.forecast().mapped().uvLamp().map(Device::id).orElse("");
     }
 
     private static double aged(RuleInput j) {
-        return j.design()
-                .device(uvLamp(j))
-                .map(d -> d.running().ageing().orElse(LightForecast.AGED))
-                .orElse(LightForecast.AGED);
+        return j.forecast().mapped().uvAgeing();
     }
 
-    private static Finding resting(RuleInput j, LightForecast light, Range wanted) {
+    private static Finding resting(RuleInput j, LightForecast light, Outlook o) {
+        Range wanted = o.need().range();
         Expected fresh = light.restingBand(0);
         Expected old = light.restingBand(aged(j));
         List<Measure> numbers = List.of(
@@ -129,19 +128,18 @@ public final class UvRule {
                 uvi("low", wanted.min()),
                 uvi("high", wanted.max()));
         Place place = Place.part(Stage.HEAT, uvLamp(j));
-        if (fresh.value() < wanted.min()) {
-            return j.finding(LOW, Severity.CAUTION, place, "", numbers, nearer(j, light, wanted), find());
-        }
-        if (fresh.value() > wanted.max()) {
-            return j.finding(ZONE, Severity.CAUTION, place, "high", numbers, nearer(j, light, wanted), find());
+        Severity severity = o.verdict().severity();
+        if (severity == Severity.CAUTION) {
+            boolean low = o.verdict().standing().isLow();
+            return j.finding(
+                    low ? LOW : ZONE, severity, place, low ? "" : "high", numbers, nearer(j, light, wanted), find());
         }
         if (old.value() < wanted.min()) {
-            return j.finding(LOW, Severity.HINT, place, "old", numbers, Remedy.byHand("replace-uv"));
+            return j.finding(LOW, severity, place, "old", numbers, Remedy.byHand("replace-uv"));
         }
-        boolean sure = fresh.low() >= wanted.min() && fresh.high() <= wanted.max();
-        return sure
-                ? j.finding(ZONE, Severity.GOOD, place, "", numbers)
-                : j.finding(ZONE, Severity.HINT, place, "maybe", numbers, Remedy.byHand("measure-uv"));
+        return severity == Severity.GOOD
+                ? j.finding(ZONE, severity, place, "", numbers)
+                : j.finding(ZONE, severity, place, "maybe", numbers, Remedy.byHand("measure-uv"));
     }
 
     private static Remedy find() {

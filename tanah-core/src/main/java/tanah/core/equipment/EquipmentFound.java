@@ -54,7 +54,7 @@ public record EquipmentFound(
             double power,
             double rated,
             double margin,
-            List<Target.Miss> misses,
+            List<Wish.Miss> misses,
             List<Value> values,
             double uv,
             double uvMiss,
@@ -66,10 +66,10 @@ public record EquipmentFound(
 
         /** The same with its humidity over whole days and the mistings for that. */
         Answer with(HumiditySearch humid) {
-            List<Target.Miss> all = new ArrayList<>(misses);
+            List<Wish.Miss> all = new ArrayList<>(misses);
             double steady = 0;
-            for (Target.Miss m : misses) {
-                if (m.target().isHumidity()) {
+            for (Wish.Miss m : misses) {
+                if (m.wish().isHumidity()) {
                     steady += m.weight();
                     all.remove(m);
                 }
@@ -81,8 +81,7 @@ public record EquipmentFound(
                             .findFirst()
                             .orElse(v))
                     .toList();
-            double dry =
-                    humid.misses().stream().mapToDouble(Target.Miss::weight).sum();
+            double dry = humid.misses().stream().mapToDouble(Wish.Miss::weight).sum();
             return new Answer(
                     choice, humid.design(), score - steady + dry, power, rated, margin, all, found, uv, uvMiss, near);
         }
@@ -91,7 +90,7 @@ public record EquipmentFound(
         boolean isWarmAsWanted() {
             return uvMiss < 1e-6
                     && near < 1e-6
-                    && misses.stream().allMatch(m -> m.target().isHumidity());
+                    && misses.stream().allMatch(m -> m.wish().isHumidity());
         }
 
         public boolean isFeasible() {
@@ -145,5 +144,5 @@ public record EquipmentFound(
      * @param power     more (W); negative: less
      * @param miss      what it misses, if it does
      */
-    public record Refused(String dimension, String option, double power, Optional<Target.Miss> miss) {}
+    public record Refused(String dimension, String option, double power, Optional<Wish.Miss> miss) {}
 }

@@ -20,10 +20,10 @@ import tanah.core.finding.Severity;
 import tanah.core.forecast.Forecast;
 import tanah.core.forecast.LampDistance;
 import tanah.core.mapping.MappedDesign;
-import tanah.core.need.SeasonPhase;
+import tanah.core.time.SeasonPhase;
 
 /**
- * The equipment of least power that meets every target in winter and in summer, by day and by night. Short lists are computed in
+ * The equipment of least power that meets every target in winter and in season, by day and by night. Short lists are computed in
  * full; long ones are searched along each list from three starts. Bands are left out: a found combination is judged with them
  * afterwards like any plan.
  */
@@ -43,7 +43,7 @@ public final class EquipmentSearch {
 
     private final Catalogue catalogue;
     private final Evaluation plan;
-    private final List<Target> targets;
+    private final List<Wish> targets;
     private final PlanVariant variant;
     private final LampOptions options;
     private final UvSearch uv;
@@ -57,7 +57,7 @@ public final class EquipmentSearch {
         this.plan = plan;
         this.stop = stop;
         this.progress = progress;
-        this.targets = Target.of(plan.animals());
+        this.targets = Wish.of(plan.animals());
         this.variant = new PlanVariant(plan, catalogue);
         this.options = LampOptions.of(plan, variant.target(), catalogue);
         this.uv = new UvSearch(plan, variant, wantedUv(plan), catalogue);
@@ -140,7 +140,7 @@ public final class EquipmentSearch {
                 continue;
             }
             failed.add(settled);
-            boolean dry = settled.misses().stream().anyMatch(Target.Miss::isBelow);
+            boolean dry = settled.misses().stream().anyMatch(Wish.Miss::isBelow);
             // a lid that is wide open is closed in larger steps
             driest = dry ? Math.max(mesh / 2, Math.min(mesh - CLOSER, CLOSING)) : driest;
             dampest = dry ? dampest : mesh;
@@ -158,7 +158,7 @@ public final class EquipmentSearch {
     }
 
     private HumiditySearch humid(EquipmentFound.Answer a) {
-        List<Target> humidity = targets.stream().filter(Target::isHumidity).toList();
+        List<Wish> humidity = targets.stream().filter(Wish::isHumidity).toList();
         return HumiditySearch.of(a.design(), humidity, catalogue, stop);
     }
 
@@ -282,10 +282,10 @@ public final class EquipmentSearch {
                 .orElseThrow();
         Forecast f = Forecast.steady(mapped, near, Factors.ONE, 0, TOLERANCE);
         near = Optional.of(f);
-        List<Target.Miss> misses = new ArrayList<>();
+        List<Wish.Miss> misses = new ArrayList<>();
         List<EquipmentFound.Value> values = new ArrayList<>();
         double margin = Double.MAX_VALUE;
-        for (Target t : targets) {
+        for (Wish t : targets) {
             // mist is not part of the steady state: too dry is settled by misting afterwards
             t.misses(f).stream().filter(m -> !(t.isHumidity() && m.isBelow())).forEach(misses::add);
             Optional<EquipmentFound.Value> value = t.found(f);
@@ -298,7 +298,7 @@ public final class EquipmentSearch {
                 .mapToDouble(a -> LampDistance.missing(mapped, f.model(), a.profile(), catalogue))
                 .max()
                 .orElse(0);
-        double score = misses.stream().mapToDouble(Target.Miss::weight).sum() + pick.miss() + near / TOO_NEAR;
+        double score = misses.stream().mapToDouble(Wish.Miss::weight).sum() + pick.miss() + near / TOO_NEAR;
         double power = 0;
         for (SeasonPhase when : SeasonPhase.values()) {
             power += f.at(when).balance().power() / 4;
@@ -324,8 +324,7 @@ public final class EquipmentSearch {
                 next[d] = to;
                 EquipmentFound.Answer heat = answer(next);
                 EquipmentFound.Answer there = MESH == d && heat.isWarmAsWanted() ? heat.with(humid(heat)) : heat;
-                Optional<Target.Miss> miss =
-                        there.misses().stream().max(Comparator.comparingDouble(Target.Miss::weight));
+                Optional<Wish.Miss> miss = there.misses().stream().max(Comparator.comparingDouble(Wish.Miss::weight));
                 refused.add(new EquipmentFound.Refused(
                         DIMENSIONS.get(d), option(there.choice(), d), there.power() - best.power(), miss));
             }

@@ -13,6 +13,7 @@ import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.forecast.Forecast;
 import tanah.core.mapping.MappedDesign;
+import tanah.core.time.Season;
 
 /**
  * How damp a combination is over whole days, with mistings as long as its driest phase asks for.
@@ -21,7 +22,7 @@ import tanah.core.mapping.MappedDesign;
  * @param values expected, by target
  * @param misses targets that no misting of sensible length meets
  */
-record HumiditySearch(Design design, List<EquipmentFound.Value> values, List<Target.Miss> misses) {
+record HumiditySearch(Design design, List<EquipmentFound.Value> values, List<Wish.Miss> misses) {
     private static final double LONGEST = 300; // s of a misting
     private static final double THROUGH = 0.3; // of the mist, more than that only drains
     private static final int HALVINGS = 5;
@@ -29,7 +30,7 @@ record HumiditySearch(Design design, List<EquipmentFound.Value> values, List<Tar
     private static final String SCHOOL = "misting";
 
     /** @param targets of humidity */
-    static HumiditySearch of(Design plan, List<Target> targets, Catalogue catalogue, BooleanSupplier stop) {
+    static HumiditySearch of(Design plan, List<Wish> targets, Catalogue catalogue, BooleanSupplier stop) {
         Sized sized = new Sized(catalogue, targets, stop);
         Days asPlanned = sized.days(plan);
         if (asPlanned.shortage <= 0 || stop.getAsBoolean()) {
@@ -85,11 +86,7 @@ record HumiditySearch(Design design, List<EquipmentFound.Value> values, List<Tar
 
     /** Whole days of a design in both seasons. */
     private record Days(
-            Design design,
-            List<EquipmentFound.Value> values,
-            List<Target.Miss> misses,
-            double shortage,
-            boolean drains) {
+            Design design, List<EquipmentFound.Value> values, List<Wish.Miss> misses, double shortage, boolean drains) {
         HumiditySearch humid() {
             return new HumiditySearch(design, values, misses);
         }
@@ -100,7 +97,7 @@ record HumiditySearch(Design design, List<EquipmentFound.Value> values, List<Tar
         }
     }
 
-    private record Sized(Catalogue catalogue, List<Target> targets, BooleanSupplier stop) {
+    private record Sized(Catalogue catalogue, List<Wish> targets, BooleanSupplier stop) {
         Days days(Design design) {
             Evaluation e = Evaluator.evaluate(design, catalogue);
             MappedDesign mapped = MappedDesign.of(design, e.vessel(), e.ground(), e.animals(), catalogue)
@@ -108,16 +105,16 @@ record HumiditySearch(Design design, List<EquipmentFound.Value> values, List<Tar
             Forecast f = Forecast.steady(mapped, Optional.empty(), Factors.ONE, 0, TOLERANCE)
                     .withDays(stop);
             List<EquipmentFound.Value> values = new ArrayList<>();
-            List<Target.Miss> misses = new ArrayList<>();
+            List<Wish.Miss> misses = new ArrayList<>();
             double shortage = 0;
-            for (Target t : targets) {
+            for (Wish t : targets) {
                 t.found(f).ifPresent(values::add);
-                for (Target.Miss m : t.misses(f)) {
+                for (Wish.Miss m : t.misses(f)) {
                     misses.add(m);
                     shortage = Math.max(shortage, m.isBelow() ? m.weight() : 0);
                 }
             }
-            Optional<WaterLedger> water = f.day(false).map(d -> d.water());
+            Optional<WaterLedger> water = f.day(Season.WINTER).map(d -> d.water());
             boolean drains = water.filter(w -> w.sprayed() > 0 && w.drained() > THROUGH * w.sprayed())
                     .isPresent();
             return new Days(design, values, misses, shortage, drains);

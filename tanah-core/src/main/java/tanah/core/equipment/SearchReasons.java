@@ -21,25 +21,23 @@ final class SearchReasons {
             return reasons;
         }
         EquipmentFound.Answer nearest = all.get(0);
-        for (Target.Miss m : nearest.misses()) {
-            if (!m.isBelow()
-                    && !m.target().isHumidity()
-                    && m.room() >= m.target().high() - 1e-9) {
+        for (Wish.Miss m : nearest.misses()) {
+            if (!m.isBelow() && !m.wish().isHumidity() && m.room() >= m.wish().high() - 1e-9) {
                 // it would have to be cooler than the limit by what light and pump add anyway
                 double added = Math.max(0, m.value() - m.room());
-                reasons.add(reason(EquipmentFound.Kind.ROOM, m, "", m.target().high() - added));
+                reasons.add(reason(EquipmentFound.Kind.ROOM, m, "", m.wish().high() - added));
             }
         }
-        for (Target.Miss m : nearest.misses()) {
-            if (m.target().isHumidity()) {
+        for (Wish.Miss m : nearest.misses()) {
+            if (m.wish().isHumidity()) {
                 continue; // mist and lid are weighed against each other, see below
             }
             boolean reached = all.stream()
                     .flatMap(a -> a.values().stream())
-                    .filter(v -> v.key().equals(m.target().key()))
+                    .filter(v -> v.key().equals(m.wish().key()))
                     .anyMatch(v -> m.isBelow()
-                            ? v.low() >= m.target().least()
-                            : v.high() <= m.target().high());
+                            ? v.low() >= m.wish().least()
+                            : v.high() <= m.wish().high());
             if (!reached && !named(reasons, m)) {
                 reasons.add(reason(EquipmentFound.Kind.UNREACHABLE, m, "", cooler(m)));
             }
@@ -49,8 +47,8 @@ final class SearchReasons {
             reasons.add(new EquipmentFound.Reason(
                     EquipmentFound.Kind.UV, "uvi", "", nearest.uv(), uv.get().min(), Double.NaN, Double.NaN));
         }
-        for (Target.Miss m : nearest.misses()) {
-            if (m.target().isHumidity() && !named(reasons, m)) {
+        for (Wish.Miss m : nearest.misses()) {
+            if (m.wish().isHumidity() && !named(reasons, m)) {
                 reasons.add(reason(EquipmentFound.Kind.HUMIDITY, m, "", Double.NaN));
             }
         }
@@ -61,26 +59,26 @@ final class SearchReasons {
         return reasons;
     }
 
-    private static EquipmentFound.Reason reason(EquipmentFound.Kind kind, Target.Miss m, String other, double need) {
+    private static EquipmentFound.Reason reason(EquipmentFound.Kind kind, Wish.Miss m, String other, double need) {
         return new EquipmentFound.Reason(
                 kind,
-                m.target().key(),
+                m.wish().key(),
                 other,
                 m.value(),
-                m.isBelow() ? m.target().low() : m.target().high(),
+                m.isBelow() ? m.wish().low() : m.wish().high(),
                 m.room(),
                 need);
     }
 
     /** The room at which a place that is too warm would not be; not a number for anything else. */
-    private static double cooler(Target.Miss m) {
-        return m.isBelow() || m.target().isHumidity()
+    private static double cooler(Wish.Miss m) {
+        return m.isBelow() || m.wish().isHumidity()
                 ? Double.NaN
-                : m.room() - (m.value() - m.target().high());
+                : m.room() - (m.value() - m.wish().high());
     }
 
-    private static boolean named(List<EquipmentFound.Reason> reasons, Target.Miss m) {
-        return reasons.stream().anyMatch(r -> r.key().equals(m.target().key()));
+    private static boolean named(List<EquipmentFound.Reason> reasons, Wish.Miss m) {
+        return reasons.stream().anyMatch(r -> r.key().equals(m.wish().key()));
     }
 
     /** Two wishes of which one is missed wherever the other is met, among the best. */
@@ -88,11 +86,11 @@ final class SearchReasons {
             List<EquipmentFound.Answer> best, EquipmentFound.Answer nearest, List<EquipmentFound.Reason> reasons) {
         List<String> keys = best.stream()
                 .flatMap(a -> a.misses().stream())
-                .map(m -> m.target().key())
+                .map(m -> m.wish().key())
                 .distinct()
                 .toList();
         List<Set<String>> missed = best.stream()
-                .map(a -> a.misses().stream().map(m -> m.target().key()).collect(Collectors.toSet()))
+                .map(a -> a.misses().stream().map(m -> m.wish().key()).collect(Collectors.toSet()))
                 .toList();
         for (int i = 0; i < keys.size(); i++) {
             for (int j = i + 1; j < keys.size(); j++) {
@@ -103,14 +101,14 @@ final class SearchReasons {
                         && missed.stream().anyMatch(s -> !s.contains(b));
                 if (never && either) {
                     nearest.misses().stream()
-                            .filter(m -> m.target().key().equals(a)
-                                    || m.target().key().equals(b))
+                            .filter(m ->
+                                    m.wish().key().equals(a) || m.wish().key().equals(b))
                             .findFirst()
                             .filter(m -> !named(reasons, m))
                             .ifPresent(m -> reasons.add(reason(
                                     EquipmentFound.Kind.CONFLICT,
                                     m,
-                                    m.target().key().equals(a) ? b : a,
+                                    m.wish().key().equals(a) ? b : a,
                                     cooler(m))));
                 }
             }

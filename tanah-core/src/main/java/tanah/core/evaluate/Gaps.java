@@ -63,7 +63,7 @@ final class Gaps {
         return gaps;
     }
 
-    private static NotAssessed left(MappedDesign.Left left, Place where) {
+    private static NotAssessed left(MappedDesign.LeftOut left, Place where) {
         return left.why().equals("dry")
                 ? new NotAssessed("device_dry", where, List.of("/devices"))
                 : new NotAssessed("device_unknown", where, List.of("/devices"));

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import tanah.core.box.Fixture;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Gear;
 import tanah.core.catalogue.LampModel;
@@ -19,10 +20,10 @@ import tanah.core.evaluate.Evaluation;
 import tanah.core.explain.Figure.Input;
 import tanah.core.explain.Figure.Standing;
 import tanah.core.forecast.Forecast;
-import tanah.core.need.ClimatePlace;
 import tanah.core.need.Expected;
 import tanah.core.need.Extent;
-import tanah.core.need.SeasonPhase;
+import tanah.core.need.Want;
+import tanah.core.time.Season;
 import tanah.core.units.Unit;
 
 /** What is expected of heat, light and air, from the coldest to the hottest day. */
@@ -39,25 +40,25 @@ final class ClimateFigures {
         this.f = f;
         e.design().room().ifPresent(this::room);
         e.design().vessel().flatMap(VesselPlan::lid).ifPresent(this::lid);
-        e.design().devices().forEach(d -> device(d, catalogue));
+        for (int i = 0; i < f.mapped().devices().size(); i++) {
+            device(
+                    f.mapped().devices().get(i),
+                    f.mapped().enclosure().fixtures().get(i),
+                    catalogue);
+        }
     }
 
     static List<Figure> of(Evaluation e, Forecast f, Catalogue catalogue) {
         ClimateFigures figures = new ClimateFigures(e, f, catalogue);
-        figures.degrees("basking", ClimatePlace.BASKING, true);
-        figures.degrees("warm", ClimatePlace.WARM_AIR, true);
-        figures.degrees("cool", ClimatePlace.COOL_AIR, true);
-        figures.degrees("night", ClimatePlace.WARM_AIR, false);
-        figures.degrees("water", ClimatePlace.WATER, true);
-        figures.humidity("humidity_day", true);
-        figures.humidity("humidity_night", false);
-        figures.light();
+        for (Want want : Want.values()) {
+            figures.want(want);
+        }
         figures.energy();
-        for (boolean summer : new boolean[] {false, true}) {
-            f.day(summer).ifPresent(d -> {
-                String season = summer ? "summer." : "winter.";
-                figures.plain(season + "wet", "climate.fog", d.wetHours() * HOUR, Unit.HOUR);
-                figures.plain(season + "fog", "climate.fog", d.fogHours() * HOUR, Unit.HOUR);
+        for (Season season : Season.values()) {
+            f.day(season).ifPresent(d -> {
+                String at = season.word() + ".";
+                figures.plain(at + "wet", "climate.fog", d.wetHours() * HOUR, Unit.HOUR);
+                figures.plain(at + "fog", "climate.fog", d.fogHours() * HOUR, Unit.HOUR);
                 figures.mist(season, d.water());
             });
         }
@@ -73,48 +74,32 @@ final class ClimateFigures {
         lid.meshFraction().ifPresent(m -> inputs.add(new Input.Typed("mesh", "air.lid", m, Unit.PERCENT)));
     }
 
-    private void device(Device d, Catalogue catalogue) {
+    /** The watts that were computed: the plan's own where it has some, else those of the catalogue. */
+    private void device(Device d, Fixture fixture, Catalogue catalogue) {
+        if (d.power().isPresent()) {
+            inputs.add(new Input.Typed("power", "heat.device", fixture.power(), Unit.WATT));
+            return;
+        }
         Optional<LampModel> lamp = catalogue.findLamp(d.item());
         Optional<Gear> gear = catalogue.findGear(d.item());
-        if (lamp.isPresent()) {
-            inputs.add(new Input.Listed(
-                    "power",
-                    "lamps",
-                    d.item(),
-                    lamp.get().power(),
-                    Unit.WATT,
-                    lamp.get().source()));
-        } else if (gear.isPresent() && gear.get().power().isPresent()) {
-            inputs.add(new Input.Listed(
-                    "power",
-                    gear.get().isHeater() ? "heaters" : "watergear",
-                    d.item(),
-                    gear.get().power().getAsDouble(),
-                    Unit.WATT,
-                    gear.get().source()));
-        }
+        String kind = lamp.isPresent() ? "lamps" : gear.filter(Gear::isHeater).isPresent() ? "heaters" : "watergear";
+        String source = lamp.map(LampModel::source)
+                .orElseGet(() -> gear.map(Gear::source).orElse(""));
+        inputs.add(new Input.Listed("power", kind, d.item(), fixture.power(), Unit.WATT, source));
     }
 
-    private void degrees(String key, ClimatePlace spot, boolean day) {
-        Optional<Expected> winter = f.expected(spot, SeasonPhase.of(false, day));
-        Optional<Expected> summer = f.expected(spot, SeasonPhase.of(true, day));
+    /** What is expected where something may be wanted, from the coldest to the hottest day. */
+    private void want(Want want) {
+        Optional<Extent> winter = f.extent(want, Season.WINTER);
+        Optional<Extent> summer = f.extent(want, Season.SUMMER);
         if (winter.isPresent() && summer.isPresent()) {
-            extent(key, "climate.steady", Extent.of(winter.get(), summer.get()), Unit.CELSIUS, Double.MAX_VALUE);
-        }
-    }
-
-    private void humidity(String key, boolean day) {
-        Optional<Expected> winter = f.mean(ClimatePlace.HUMIDITY, SeasonPhase.of(false, day));
-        Optional<Expected> summer = f.mean(ClimatePlace.HUMIDITY, SeasonPhase.of(true, day));
-        if (winter.isPresent() && summer.isPresent()) {
-            extent(key, "climate.humidity", Extent.of(winter.get(), summer.get()), Unit.PERCENT, 1);
-        }
-    }
-
-    private void light() {
-        if (f.light().hasUv()) {
-            Expected index = f.light().restingBand(0);
-            extent("uvi", "climate.uvi", Extent.of(index, index), Unit.UV_INDEX, Double.MAX_VALUE);
+            String formula = switch (want.place().kind()) {
+                case TEMPERATURE -> "climate.steady";
+                case HUMIDITY -> "climate.humidity";
+                case UV_INDEX -> "climate.uvi";
+            };
+            double most = want.isHumidity() ? 1 : Double.MAX_VALUE;
+            extent(want.word(), formula, winter.get().union(summer.get()), want.unit(), most);
         }
     }
 
@@ -123,21 +108,21 @@ final class ClimateFigures {
                 "energy",
                 "climate.energy",
                 Extent.of(
-                        new Expected(f.energy().day(false) * KILOWATT_HOUR, 0),
-                        new Expected(f.energy().day(true) * KILOWATT_HOUR, 0)),
+                        new Expected(f.energy().day(Season.WINTER) * KILOWATT_HOUR, 0),
+                        new Expected(f.energy().day(Season.SUMMER) * KILOWATT_HOUR, 0)),
                 Unit.KILOWATT_HOUR,
                 Double.MAX_VALUE);
     }
 
-    private void mist(String season, WaterLedger w) {
+    private void mist(Season season, WaterLedger w) {
+        String at = season.word() + ".";
         if (w.sprayed() > 0) {
-            plain(season + "mist", "climate.mist", w.sprayed() / WATER_DENSITY, Unit.LITRE);
-            plain(season + "carried", "climate.carried", w.carried() / WATER_DENSITY, Unit.LITRE);
-            plain(season + "drained", "climate.drained", w.drained() / WATER_DENSITY, Unit.LITRE);
+            plain(at + "mist", "climate.mist", w.sprayed() / WATER_DENSITY, Unit.LITRE);
+            plain(at + "carried", "climate.carried", w.carried() / WATER_DENSITY, Unit.LITRE);
+            plain(at + "drained", "climate.drained", w.drained() / WATER_DENSITY, Unit.LITRE);
         }
-        f.rise(season.startsWith("summer")).ifPresent(r -> plain(season + "rise", "climate.rise", r, Unit.MILLIMETRE));
-        f.daysToSeparator(season.startsWith("summer"))
-                .ifPresent(d -> plain(season + "separator", "climate.separator", d * DAY, Unit.DAY));
+        f.rise(season).ifPresent(r -> plain(at + "rise", "climate.rise", r, Unit.MILLIMETRE));
+        f.daysToSeparator(season).ifPresent(d -> plain(at + "separator", "climate.separator", d * DAY, Unit.DAY));
     }
 
     private void plain(String id, String formula, double value, Unit unit) {

@@ -7,6 +7,7 @@ import java.util.Set;
 import tanah.core.box.Fixture;
 import tanah.core.climate.Drill;
 import tanah.core.mapping.MappedDesign;
+import tanah.core.time.Season;
 
 /**
  * A failure of the standard set.
@@ -14,9 +15,9 @@ import tanah.core.mapping.MappedDesign;
  * @param kind   what fails
  * @param device that fails, or empty
  * @param hours  for how long
- * @param summer whether it strikes on the hottest days, else on the coldest
+ * @param season when it strikes
  */
-public record Failure(Kind kind, String device, double hours, boolean summer) {
+public record Failure(Kind kind, String device, double hours, Season season) {
     private static final double WAVE_DAY = 8; // K
     private static final double WAVE_NIGHT = 6; // K
 
@@ -42,7 +43,7 @@ public record Failure(Kind kind, String device, double hours, boolean summer) {
         for (int i = 0; i < mapped.devices().size(); i++) {
             Fixture f = mapped.enclosure().fixtures().get(i);
             if (f.thermostat().isPresent()) {
-                all.add(new Failure(Kind.STUCK, mapped.devices().get(i).id(), 48, true));
+                all.add(new Failure(Kind.STUCK, mapped.devices().get(i).id(), 48, Season.SUMMER));
             }
         }
         for (int i = 0; i < mapped.devices().size(); i++) {
@@ -51,18 +52,18 @@ public record Failure(Kind kind, String device, double hours, boolean summer) {
                     || f.part() instanceof Fixture.Mat
                     || f.part() instanceof Fixture.Cable;
             if (warms) {
-                all.add(new Failure(Kind.LAMP_OUT, mapped.devices().get(i).id(), 24, false));
+                all.add(new Failure(Kind.LAMP_OUT, mapped.devices().get(i).id(), 24, Season.WINTER));
             }
         }
         for (double hours : new double[] {4, 12, 24}) {
-            all.add(new Failure(Kind.POWER_CUT, "", hours, false));
+            all.add(new Failure(Kind.POWER_CUT, "", hours, Season.WINTER));
         }
-        all.add(new Failure(Kind.HEAT_WAVE, "", 48, true));
-        all.add(new Failure(Kind.HEAT_WAVE_LAMPS_OFF, "", 48, true));
+        all.add(new Failure(Kind.HEAT_WAVE, "", 48, Season.SUMMER));
+        all.add(new Failure(Kind.HEAT_WAVE_LAMPS_OFF, "", 48, Season.SUMMER));
         if (!mapped.enclosure().mist().events().isEmpty()) {
-            all.add(new Failure(Kind.MISTING, "", 8, false));
+            all.add(new Failure(Kind.MISTING, "", 8, Season.WINTER));
         }
-        all.add(new Failure(Kind.BLOCKED, "", 24, true));
+        all.add(new Failure(Kind.BLOCKED, "", 24, Season.SUMMER));
         return all;
     }
 

@@ -15,6 +15,8 @@ import tanah.core.climate.DrillCourse;
 import tanah.core.forecast.Forecast;
 import tanah.core.mapping.MappedDesign;
 import tanah.core.need.ClimatePlace;
+import tanah.core.need.HardLimits;
+import tanah.core.time.Season;
 
 /**
  * A failure played through for an animal.
@@ -82,15 +84,14 @@ public record FailureCourse(
         double hours = begins + failure.hours() + AFTER;
         DrillCourse plain = run(mapped, failure, drill, hours, 0);
         List<Limit> limits = new ArrayList<>();
-        boolean mayHeat = failure.summer() || failure.kind() == Failure.Kind.STUCK;
+        boolean mayHeat = failure.season() == Season.SUMMER || failure.kind() == Failure.Kind.STUCK;
         DrillCourse closer = run(mapped, failure, drill, hours, -1);
         DrillCourse opener = run(mapped, failure, drill, hours, 1);
         for (Inhabitant a : animals) {
-            double high = Math.min(a.profile().limitHigh(), a.row().limitHigh());
-            double low = Math.max(a.profile().limitLow(), a.row().limitLow());
-            boolean wet = a.profile().isAquatic();
-            ClimatePlace flight = wet ? ClimatePlace.WATER : mayHeat ? ClimatePlace.COOL_AIR : ClimatePlace.WARM_AIR;
-            limit(a, flight, mayHeat, mayHeat ? high : low, List.of(plain, closer, opener), failure, begins)
+            HardLimits limit = HardLimits.of(a);
+            ClimatePlace flight = HardLimits.flight(a, mayHeat);
+            double edge = mayHeat ? limit.high() : limit.low();
+            limit(a, flight, mayHeat, edge, List.of(plain, closer, opener), failure, begins)
                     .ifPresent(limits::add);
         }
         return new FailureCourse(
@@ -115,8 +116,7 @@ public record FailureCourse(
 
     private static DrillCourse run(MappedDesign mapped, Failure failure, Drill drill, double hours, int side) {
         Factors at = Factors.ONE.times(2, Math.exp(side * SPREAD * LOSSES)).times(3, Math.exp(side * SPREAD * VENTING));
-        return DayRun.drill(
-                Forecast.modelOf(mapped, at), failure.summer() ? mapped.summer() : mapped.winter(), drill, hours);
+        return DayRun.drill(Forecast.modelOf(mapped, at), mapped.room(failure.season()), drill, hours);
     }
 
     private static Optional<Limit> limit(

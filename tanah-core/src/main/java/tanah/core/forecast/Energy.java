@@ -1,5 +1,7 @@
 package tanah.core.forecast;
 
+import tanah.core.time.Season;
+
 /**
  * Electricity.
  *
@@ -15,13 +17,13 @@ public record Energy(double winter, double summer) {
     private static final double KILOWATT_HOUR = 3.6e6; // J
 
     /** kWh. */
-    public double day(boolean summer) {
-        return (summer ? this.summer : winter) / KILOWATT_HOUR;
+    public double day(Season season) {
+        return (season == Season.SUMMER ? summer : winter) / KILOWATT_HOUR;
     }
 
     /** kWh of a twelfth of a year of such days. */
-    public double month(boolean summer) {
-        return MONTH * day(summer);
+    public double month(Season season) {
+        return MONTH * day(season);
     }
 
     /**
@@ -33,6 +35,6 @@ public record Energy(double winter, double summer) {
         if (heating < 0 || heating > YEAR) {
             throw new IllegalArgumentException("days of heating out of a year: " + heating);
         }
-        return heating * day(false) + (YEAR - heating) * day(true);
+        return heating * day(Season.WINTER) + (YEAR - heating) * day(Season.SUMMER);
     }
 }

@@ -2,7 +2,6 @@ package tanah.core.forecast;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,7 +20,13 @@ import tanah.core.climate.Uncertainty;
 import tanah.core.mapping.MappedDesign;
 import tanah.core.need.ClimatePlace;
 import tanah.core.need.Expected;
-import tanah.core.need.SeasonPhase;
+import tanah.core.need.Extent;
+import tanah.core.need.Need;
+import tanah.core.need.Outlook;
+import tanah.core.need.Want;
+import tanah.core.time.Phase;
+import tanah.core.time.Season;
+import tanah.core.time.SeasonPhase;
 
 /**
  * What the climate of a plan will be. The steady states come first, in a few hundredths of a second; bands and the whole day
@@ -37,8 +42,8 @@ public final class Forecast {
     private final Map<SeasonPhase, SteadyState> steady;
     private final LightForecast light;
     private final Map<SeasonPhase, Uncertainty> bands;
-    private final Map<Boolean, DayCourse> days;
-    private final Map<Boolean, RelayCourse> switched;
+    private final Map<Season, DayCourse> days;
+    private final Map<Season, RelayCourse> switched;
     private final double roomBand;
 
     private Forecast(
@@ -47,8 +52,8 @@ public final class Forecast {
             Map<SeasonPhase, SteadyState> steady,
             LightForecast light,
             Map<SeasonPhase, Uncertainty> bands,
-            Map<Boolean, DayCourse> days,
-            Map<Boolean, RelayCourse> switched,
+            Map<Season, DayCourse> days,
+            Map<Season, RelayCourse> switched,
             double roomBand) {
         this.mapped = mapped;
         this.model = model;
@@ -78,10 +83,10 @@ public final class Forecast {
         Map<SeasonPhase, SteadyState> steady = new EnumMap<>(SeasonPhase.class);
         for (SeasonPhase when : SeasonPhase.values()) {
             Optional<SteadyState> from = near.map(n -> n.steady.get(when));
-            if (from.isEmpty() && when.isSummer()) {
-                from = Optional.ofNullable(steady.get(SeasonPhase.of(false, when.isDay())));
+            if (from.isEmpty() && when.season() == Season.SUMMER) {
+                from = Optional.ofNullable(steady.get(SeasonPhase.of(Season.WINTER, when.phase())));
             }
-            steady.put(when, model.steady(outside(mapped, when), when.isDay(), from, tolerance));
+            steady.put(when, model.steady(outside(mapped, when), when.isLit(), from, tolerance));
         }
         return new Forecast(
                 mapped, model, steady, LightForecast.of(model, mapped), Map.of(), Map.of(), Map.of(), roomBand);
@@ -98,8 +103,8 @@ public final class Forecast {
     }
 
     private static ClimateCase.Outside outside(MappedDesign mapped, SeasonPhase when) {
-        ClimateCase.Season season = when.isSummer() ? mapped.summer() : mapped.winter();
-        return when.isDay() ? season.day() : season.night();
+        ClimateCase.RoomCourse room = mapped.room(when.season());
+        return when.isLit() ? room.day() : room.night();
     }
 
     /** The same with the bands of its numbers; itself where the work was given up. */
@@ -118,7 +123,7 @@ public final class Forecast {
                                 new Uncertainty.Variant(model, plain),
                                 moved,
                                 outside(mapped, when),
-                                when.isDay(),
+                                when.isLit(),
                                 BANDS));
             }
         }
@@ -127,13 +132,13 @@ public final class Forecast {
 
     /** The same with the whole day in winter and in summer; itself where the work was given up. */
     public Forecast withDays(BooleanSupplier stop) {
-        Map<Boolean, DayCourse> found = new HashMap<>();
-        for (boolean summer : new boolean[] {false, true}) {
-            Optional<DayCourse> day = DayRun.of(model, summer ? mapped.summer() : mapped.winter(), stop);
+        Map<Season, DayCourse> found = new EnumMap<>(Season.class);
+        for (Season season : Season.values()) {
+            Optional<DayCourse> day = DayRun.of(model, mapped.room(season), stop);
             if (day.isEmpty()) {
                 return this;
             }
-            found.put(summer, day.get());
+            found.put(season, day.get());
         }
         return new Forecast(mapped, model, steady, light, bands, found, switched, roomBand);
     }
@@ -147,15 +152,14 @@ public final class Forecast {
 
     /** The same with relays followed by the minute; itself without any or where the work was given up. */
     public Forecast withRelays(BooleanSupplier stop) {
-        Map<Boolean, RelayCourse> found = new HashMap<>();
-        for (boolean summer : new boolean[] {false, true}) {
-            Optional<RelayCourse> relays = hasRelays()
-                    ? DayRun.switched(model, summer ? mapped.summer() : mapped.winter(), MINUTE, stop)
-                    : Optional.empty();
+        Map<Season, RelayCourse> found = new EnumMap<>(Season.class);
+        for (Season season : Season.values()) {
+            Optional<RelayCourse> relays =
+                    hasRelays() ? DayRun.switched(model, mapped.room(season), MINUTE, stop) : Optional.empty();
             if (relays.isEmpty()) {
                 return this;
             }
-            found.put(summer, relays.get());
+            found.put(season, relays.get());
         }
         return new Forecast(mapped, model, steady, light, bands, days, found, roomBand);
     }
@@ -197,8 +201,8 @@ public final class Forecast {
                 .orElse(0);
     }
 
-    public Optional<DayCourse> day(boolean summer) {
-        return Optional.ofNullable(days.get(summer));
+    public Optional<DayCourse> day(Season season) {
+        return Optional.ofNullable(days.get(season));
     }
 
     /** A place in a steady case with its band; empty where there is no such place. */
@@ -225,9 +229,9 @@ public final class Forecast {
     }
 
     /** Values of a place over a whole day, by the samples of the course; empty until it is computed. */
-    public List<double[]> course(ClimatePlace spot, boolean summer) {
+    public List<double[]> course(ClimatePlace spot, Season season) {
         List<double[]> points = new ArrayList<>();
-        day(summer)
+        day(season)
                 .ifPresent(d -> d.samples().forEach(s -> {
                     OptionalDouble value = spot.at(s.places());
                     if (value.isPresent()) {
@@ -239,13 +243,59 @@ public final class Forecast {
 
     /** Mean of a place over the lit or unlit hours with the band of the same phase; the steady state until the day is known. */
     public Optional<Expected> mean(ClimatePlace spot, SeasonPhase when) {
-        if (day(when.isSummer()).isEmpty()) {
+        if (day(when.season()).isEmpty()) {
             return expected(spot, when);
         }
-        double mean = day(when.isSummer())
+        double mean = day(when.season())
                 .get()
-                .mean(when.isDay(), s -> spot.at(s.places()).orElse(Double.NaN));
+                .mean(when.isLit(), s -> spot.at(s.places()).orElse(Double.NaN));
         return Double.isFinite(mean) ? Optional.of(new Expected(mean, half(spot, when))) : expected(spot, when);
+    }
+
+    /**
+     * What is expected where and when something is wanted, by the statistic of the need: humidity as the mean of its part of the
+     * day; water from its lowest to its highest of the day, before the day is known the mean of its steady states, because water
+     * carries its warmth from day to night; everything else as the steady state. Empty where the plan has no such place.
+     */
+    public Optional<Extent> extent(Want want, Season season) {
+        SeasonPhase when = SeasonPhase.of(season, want.hours().phase());
+        return switch (want) {
+            case UV -> light.hasUv() ? Optional.of(Extent.of(light.restingBand(0))) : Optional.empty();
+            case WATER -> water(season);
+            case HUMIDITY_DAY, HUMIDITY_NIGHT ->
+                mean(want.place(), when).map(e -> Extent.of(e).atMost(1));
+            default -> expected(want.place(), when).map(Extent::of);
+        };
+    }
+
+    private Optional<Extent> water(Season season) {
+        Optional<Expected> lit = expected(ClimatePlace.WATER, SeasonPhase.of(season, Phase.DAY));
+        Optional<Expected> dark = expected(ClimatePlace.WATER, SeasonPhase.of(season, Phase.NIGHT));
+        if (lit.isEmpty() || dark.isEmpty()) {
+            return Optional.empty();
+        }
+        double half = Math.max(lit.get().half(), dark.get().half());
+        if (day(season).isPresent()) {
+            DayCourse course = day(season).get();
+            return Optional.of(new Extent(course.min(Forecast::water), course.max(Forecast::water), half));
+        }
+        double share = mapped.room(season).dayShare();
+        double mean =
+                dark.get().value() + share * (lit.get().value() - dark.get().value());
+        return Optional.of(new Extent(mean, mean, half));
+    }
+
+    private static double water(DayCourse.Sample s) {
+        return ClimatePlace.WATER.at(s.places()).orElseThrow();
+    }
+
+    /** A need against the coldest and the hottest day; empty where the plan has no such place. */
+    public Optional<Outlook> outlook(Need need) {
+        Optional<Extent> fades = need.want() == Want.UV && light.hasUv()
+                ? Optional.of(Extent.of(light.restingBand(mapped.uvAgeing())))
+                : Optional.empty();
+        return extent(need.want(), Season.WINTER)
+                .flatMap(w -> extent(need.want(), Season.SUMMER).map(s -> Outlook.of(need, w, s, fades)));
     }
 
     /** Height of the ground or the water at a place (m). */
@@ -255,38 +305,38 @@ public final class Forecast {
 
     /** Electricity; by the steady duties until the day is known, by relays where they were followed. */
     public Energy energy() {
-        return new Energy(energy(false), energy(true));
+        return new Energy(energy(Season.WINTER), energy(Season.SUMMER));
     }
 
-    private double energy(boolean summer) {
-        RelayCourse relays = switched.get(summer);
+    private double energy(Season season) {
+        RelayCourse relays = switched.get(season);
         if (relays != null) {
             return relays.energy();
         }
-        if (day(summer).isPresent()) {
-            return day(summer).get().energy();
+        if (day(season).isPresent()) {
+            return day(season).get().energy();
         }
         double lit = mapped.enclosure().photoperiod() * 3600;
-        return at(SeasonPhase.of(summer, true)).balance().power() * lit
-                + at(SeasonPhase.of(summer, false)).balance().power() * (24 * 3600 - lit);
+        return at(SeasonPhase.of(season, Phase.DAY)).balance().power() * lit
+                + at(SeasonPhase.of(season, Phase.NIGHT)).balance().power() * (24 * 3600 - lit);
     }
 
     /** What relays do; empty where there is none or they were not followed yet. */
-    public Optional<RelayCourse> switched(boolean summer) {
-        return Optional.ofNullable(switched.get(summer));
+    public Optional<RelayCourse> switched(Season season) {
+        return Optional.ofNullable(switched.get(season));
     }
 
     /** By how much water in drainage and pools rises in a day (m); empty until the day is known or without either. */
-    public OptionalDouble rise(boolean summer) {
-        return day(summer).isEmpty()
+    public OptionalDouble rise(Season season) {
+        return day(season).isEmpty()
                 ? OptionalDouble.empty()
-                : model.filling().rise(day(summer).get().water().gained());
+                : model.filling().rise(day(season).get().water().gained());
     }
 
     /** Such days until the water stands at the separator; empty where it does not rise or there is no drainage. */
-    public OptionalDouble daysToSeparator(boolean summer) {
-        return day(summer).isEmpty()
+    public OptionalDouble daysToSeparator(Season season) {
+        return day(season).isEmpty()
                 ? OptionalDouble.empty()
-                : model.filling().days(day(summer).get().water().gained());
+                : model.filling().days(day(season).get().water().gained());
     }
 }

@@ -36,9 +36,6 @@ public record LightForecast(
     private static final double NINE_IN_TEN = 1.645;
     private static final LightMap.Ground DARK = new LightMap.Ground(0, 0, 1);
 
-    /** Ageing of a lamp at the end of its stated life, share lost; common practice. */
-    public static final double AGED = 0.3;
-
     static LightForecast of(ClimateModel model, MappedDesign mapped) {
         LightMap map = LightMap.of(model);
         boolean uv = mapped.enclosure().fixtures().stream()

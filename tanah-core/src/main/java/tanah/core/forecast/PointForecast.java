@@ -10,8 +10,9 @@ import tanah.core.climate.Places;
 import tanah.core.design.Device;
 import tanah.core.light.Vec;
 import tanah.core.mapping.FixtureMap;
-import tanah.core.need.SeasonPhase;
 import tanah.core.physics.Instrument;
+import tanah.core.time.Season;
+import tanah.core.time.SeasonPhase;
 
 /**
  * Everything that can be said of one place at one time: the air, what instruments would show there, the ground under it,
@@ -43,20 +44,25 @@ public record PointForecast(
     private static final double ON_TOP = 0.02; // m
 
     /** In a steady case. */
-    public static PointForecast at(Forecast f, double x, double y, double z, boolean summer, boolean day) {
-        SeasonPhase when = SeasonPhase.of(summer, day);
-        return of(f, f.at(when).places(), i -> f.at(when).duty(i), f.at(when).mixingSpeed(), day, new Vec(x, y, z));
+    public static PointForecast at(Forecast f, double x, double y, double z, SeasonPhase when) {
+        return of(
+                f,
+                f.at(when).places(),
+                i -> f.at(when).duty(i),
+                f.at(when).mixingSpeed(),
+                when.isLit(),
+                new Vec(x, y, z));
     }
 
     /** At a moment of the whole day; empty until the day is known. */
-    public static Optional<PointForecast> at(Forecast f, double x, double y, double z, boolean summer, double hour) {
-        return f.day(summer).map(d -> {
+    public static Optional<PointForecast> at(Forecast f, double x, double y, double z, Season season, double hour) {
+        return f.day(season).map(d -> {
             var s = d.at(hour);
             return of(
                     f,
                     s.places(),
                     i -> s.duties().get(i),
-                    f.at(SeasonPhase.of(summer, s.lit())).mixingSpeed(),
+                    f.at(SeasonPhase.of(season, s.phase())).mixingSpeed(),
                     s.lit(),
                     new Vec(x, y, z));
         });

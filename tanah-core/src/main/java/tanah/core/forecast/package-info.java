@@ -1,5 +1,5 @@
 /**
- * What the climate of a design will be: maps a design to the climate model, runs winter and summer, day and night, reads off
+ * What the climate of a design will be: maps a design to the climate model, runs winter and season, day and night, reads off
  * the places that matter with their bands, and judges them against the animals. The physics is in {@code climate}.
  */
 @NullMarked

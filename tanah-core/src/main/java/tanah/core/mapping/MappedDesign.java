@@ -24,6 +24,7 @@ import tanah.core.ground.GroundResult;
 import tanah.core.light.Block;
 import tanah.core.light.Leaves;
 import tanah.core.physics.MoistAir;
+import tanah.core.time.Season;
 import tanah.core.vessel.Vessel;
 
 /**
@@ -40,13 +41,16 @@ import tanah.core.vessel.Vessel;
  */
 public record MappedDesign(
         ClimateCase enclosure,
-        ClimateCase.Season winter,
-        ClimateCase.Season summer,
+        ClimateCase.RoomCourse winter,
+        ClimateCase.RoomCourse summer,
         List<Device> devices,
         List<HardscapeItem> platforms,
-        List<Left> left,
+        List<LeftOut> left,
         LightMap.Reach reach,
         boolean isBox) {
+    /** Ageing of a lamp at the end of its stated life, share lost; common practice. */
+    public static final double AGED = 0.3;
+
     private static final double LEAST_AIR = 0.05; // m between ground and lid
     private static final double THINNEST = 0.01; // m of a platform
     private static final double BACK = 0.03; // m
@@ -61,7 +65,28 @@ public record MappedDesign(
     }
 
     /** A device that the climate is computed without: {@code unknown} or {@code dry}. */
-    public record Left(String device, String why) {}
+    public record LeftOut(String device, String why) {}
+
+    /** The room on the day of a season that is judged. */
+    public ClimateCase.RoomCourse room(Season season) {
+        return season == Season.SUMMER ? summer : winter;
+    }
+
+    /** The first device that gives UV. */
+    public Optional<Device> uvLamp() {
+        for (int i = 0; i < devices.size(); i++) {
+            if (enclosure.fixtures().get(i).part() instanceof Fixture.Lamp l && l.uv().isPresent()) {
+                return Optional.of(devices.get(i));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Share of its UV that a lamp has lost at the end of its life. */
+    public double uvAgeing() {
+        return uvLamp().flatMap(d -> d.running().ageing().stream().boxed().findFirst())
+                .orElse(AGED);
+    }
 
     /** Index of a device among the fixtures. */
     public Optional<Integer> fixture(String device) {
@@ -147,13 +172,15 @@ public record MappedDesign(
                 season(room.summer(), room),
                 fixtures.mapped(),
                 platforms,
-                fixtures.left().stream().map(u -> new Left(u.device(), u.why())).toList(),
+                fixtures.left().stream()
+                        .map(u -> new LeftOut(u.device(), u.why()))
+                        .toList(),
                 new LightMap.Reach(climbs, BACK, FROM_TOP, guard),
                 Math.abs(vessel.floorArea() - vessel.length() * vessel.width()) < 1e-6);
     }
 
-    private static ClimateCase.Season season(RoomPlan.Season s, RoomPlan room) {
-        return new ClimateCase.Season(
+    private static ClimateCase.RoomCourse season(RoomPlan.Season s, RoomPlan room) {
+        return new ClimateCase.RoomCourse(
                 new ClimateCase.Outside(s.tempDay(), s.humidityDay()),
                 new ClimateCase.Outside(s.tempNight(), s.humidityNight()),
                 room.dayStart(),

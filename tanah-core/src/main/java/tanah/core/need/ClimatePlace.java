@@ -22,12 +22,15 @@ public enum ClimatePlace {
             0.085,
             p -> OptionalDouble.of((p.warmHumidity() + p.coolHumidity()) / 2)),
     HUMIDITY_WARM(Kind.HUMIDITY, Uncertainty.HUMIDITY, 0.085, p -> OptionalDouble.of(p.warmHumidity())),
-    HUMIDITY_COOL(Kind.HUMIDITY, Uncertainty.HUMIDITY, 0.085, p -> OptionalDouble.of(p.coolHumidity()));
+    HUMIDITY_COOL(Kind.HUMIDITY, Uncertainty.HUMIDITY, 0.085, p -> OptionalDouble.of(p.coolHumidity())),
+    /** The highest place to rest in the light; what shines there is not part of the air. */
+    RESTING(Kind.UV_INDEX, Uncertainty.LIGHT, 0.47, p -> OptionalDouble.empty());
 
     /** What it is measured in. */
     public enum Kind {
         TEMPERATURE,
-        HUMIDITY
+        HUMIDITY,
+        UV_INDEX
     }
 
     private final Kind kind;

@@ -1,49 +1,33 @@
 package tanah.core.need;
 
-import tanah.core.catalogue.Range;
-import tanah.core.need.Expected.Standing;
-
 /**
- * A number from the coldest to the hottest day.
+ * A number from its lowest to its highest: over a day, or from the coldest to the hottest.
  *
  * @param low  SI; °C for temperatures, shares for humidity
  * @param high the same
  * @param half half of the wider band
  */
 public record Extent(double low, double high, double half) {
-    private static final double ROUND_OFF = 1e-9;
+    public static Extent of(Expected one) {
+        return new Extent(one.value(), one.value(), one.half());
+    }
 
     public static Extent of(Expected one, Expected other) {
-        return new Extent(
-                Math.min(one.value(), other.value()),
-                Math.max(one.value(), other.value()),
-                Math.max(one.half(), other.half()));
+        return of(one).union(of(other));
     }
 
-    /** Where it stands against a range; that end counts which is further out. */
-    public Standing against(Range wanted) {
-        boolean down = isDown(wanted);
-        double past = past(wanted);
-        if (past > ROUND_OFF) {
-            return down ? Standing.BELOW : Standing.ABOVE;
-        }
-        if (past + half > 0) {
-            return down ? Standing.MAY_BE_BELOW : Standing.MAY_BE_ABOVE;
-        }
-        return Standing.WITHIN;
+    /** From the lower to the higher of two, with the wider band. */
+    public Extent union(Extent other) {
+        return new Extent(Math.min(low, other.low), Math.max(high, other.high), Math.max(half, other.half));
     }
 
-    /** How far the worse end lies outside a range; negative: room that is left. */
-    public double past(Range wanted) {
-        return Math.max(wanted.min() - low, high - wanted.max());
+    /** The end that is judged on a side, with the band. */
+    public Expected end(boolean lower) {
+        return new Expected(lower ? low : high, half);
     }
 
-    /** How far the band carries the worse end. */
-    public double reach(Range wanted) {
-        return isDown(wanted) ? low - half : high + half;
-    }
-
-    private boolean isDown(Range wanted) {
-        return wanted.min() - low > high - wanted.max();
+    /** The same, cut at the most that can be. */
+    public Extent atMost(double most) {
+        return new Extent(Math.min(most, low), Math.min(most, high), half);
     }
 }

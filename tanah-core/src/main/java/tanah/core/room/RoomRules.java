@@ -14,6 +14,7 @@ import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
+import tanah.core.need.HardLimits;
 import tanah.core.units.Resolution;
 import tanah.core.units.Unit;
 
@@ -43,7 +44,7 @@ public final class RoomRules {
     private static Finding summer(Inhabitant animal, RoomPlan room) {
         double highest = room.summer().highest();
         // an override may tighten the limit; loosening it does not lift the stop
-        double limit = Math.min(animal.profile().limitHigh(), animal.row().limitHigh());
+        double limit = HardLimits.of(animal).high();
         List<Measure> numbers = List.of(
                 celsius("room", highest),
                 celsius("limit", limit),
@@ -61,7 +62,7 @@ public final class RoomRules {
 
     private static Finding winter(Inhabitant animal, RoomPlan room) {
         double lowest = room.winter().lowest();
-        double limit = Math.max(animal.profile().limitLow(), animal.row().limitLow());
+        double limit = HardLimits.of(animal).low();
         double wanted = animal.profile().night().min();
         double toAdd = Math.max(wanted, limit) - lowest;
         List<Measure> numbers = List.of(
@@ -83,8 +84,7 @@ public final class RoomRules {
     private static void coolEnd(Inhabitant animal, RoomPlan room, List<Finding> findings) {
         double limit = animal.profile().coolAir().max();
         double day = room.summer().tempDay();
-        boolean alreadyStopped =
-                day >= Math.min(animal.profile().limitHigh(), animal.row().limitHigh());
+        boolean alreadyStopped = day >= HardLimits.of(animal).high();
         if (alreadyStopped || Resolution.TEMPERATURE.atMost(day, limit)) {
             return;
         }

@@ -42,6 +42,11 @@ public enum Unit {
     MICROMOLE("µmol/m²s", 1e-6),
     WATT_PER_SQUARE_METRE("W/m²", 1),
     KILOWATT_HOUR("kWh", 3.6e6),
+    LUX("lx", 1),
+    PH("", 1),
+    MICROSIEMENS_PER_CENTIMETRE("µS/cm", 1e-4),
+    MILLILITRE("ml", 1e-6),
+    MILLIMETRE_PER_METRE("mm/m", 1e-3),
     MONEY("", 1);
 
     private final String symbol;

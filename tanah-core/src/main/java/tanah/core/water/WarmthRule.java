@@ -18,6 +18,7 @@ import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
+import tanah.core.need.HardLimits;
 import tanah.core.units.Unit;
 
 /** The warmth of the water: what is planned against the animal, and what a heater has to do on the coldest night. */
@@ -159,7 +160,7 @@ public final class WarmthRule {
     private static Optional<Finding> stuck(
             Inhabitant animal, HeaterModel balance, double power, Place place, String name) {
         double stuck = balance.settled(power);
-        if (stuck <= animal.profile().limitHigh()) {
+        if (stuck <= HardLimits.of(animal).high()) {
             return Optional.empty();
         }
         return Optional.of(Finding.of(
@@ -168,7 +169,7 @@ public final class WarmthRule {
                         place,
                         List.of(
                                 celsius("stuck", stuck),
-                                celsius("limit", animal.profile().limitHigh())),
+                                celsius("limit", HardLimits.of(animal).high())),
                         List.of(Remedy.byHand("second-thermostat")))
                 .worded("", name));
     }

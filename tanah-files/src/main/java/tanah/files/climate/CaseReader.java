@@ -90,9 +90,9 @@ public final class CaseReader {
     }
 
     /** @param name winter or summer */
-    public ClimateCase.Season season(String name) {
+    public ClimateCase.RoomCourse season(String name) {
         JsonNode r = root.path("room").path(name);
-        return new ClimateCase.Season(
+        return new ClimateCase.RoomCourse(
                 new ClimateCase.Outside(
                         r.path("temp_day_c").asDouble(), r.path("rh_day_pct").asDouble() / 100),
                 new ClimateCase.Outside(

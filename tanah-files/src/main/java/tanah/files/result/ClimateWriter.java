@@ -11,7 +11,8 @@ import tanah.core.forecast.Forecast;
 import tanah.core.forecast.LightForecast;
 import tanah.core.need.ClimatePlace;
 import tanah.core.need.Expected;
-import tanah.core.need.SeasonPhase;
+import tanah.core.time.Season;
+import tanah.core.time.SeasonPhase;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -30,8 +31,8 @@ final class ClimateWriter {
         }
         node.set("light", light(f));
         ObjectNode days = node.putObject("days");
-        f.day(false).ifPresent(d -> days.set("winter", day(f, d, false)));
-        f.day(true).ifPresent(d -> days.set("summer", day(f, d, true)));
+        f.day(Season.WINTER).ifPresent(d -> days.set("winter", day(f, d, Season.WINTER)));
+        f.day(Season.SUMMER).ifPresent(d -> days.set("summer", day(f, d, Season.SUMMER)));
         ArrayNode left = node.putArray("computed_without");
         f.mapped()
                 .left()
@@ -102,7 +103,7 @@ final class ClimateWriter {
         return node;
     }
 
-    private static ObjectNode day(Forecast f, DayCourse d, boolean summer) {
+    private static ObjectNode day(Forecast f, DayCourse d, Season season) {
         ObjectNode node = JSON.objectNode();
         number(node, "kwh", d.energy() / 3.6e6);
         number(node, "front_wet_h", d.wetHours());
@@ -121,7 +122,7 @@ final class ClimateWriter {
         ObjectNode places = node.putObject("places");
         for (ClimatePlace spot : ClimatePlace.values()) {
             double[] values =
-                    f.course(spot, summer).stream().mapToDouble(p -> p[1]).toArray();
+                    f.course(spot, season).stream().mapToDouble(p -> p[1]).toArray();
             if (values.length > 0) {
                 double factor = spot.kind() == ClimatePlace.Kind.TEMPERATURE ? 1 : 100;
                 ObjectNode place = places.putObject(name(spot));

@@ -45,7 +45,7 @@ class ClimateChecksTest {
     private static final String MESH = "{'mesh_fraction':1,'mesh_open_fraction':0.65}";
 
     private static SteadyState steady(CaseReader c, boolean lit) {
-        ClimateCase.Season winter = c.season("winter");
+        ClimateCase.RoomCourse winter = c.season("winter");
         return ClimateModel.of(c.read(), Factors.ONE)
                 .steady(lit ? winter.day() : winter.night(), lit, Optional.empty(), TOLERANCE);
     }
@@ -74,7 +74,7 @@ class ClimateChecksTest {
     private static final Factors SEALED = Factors.ONE.times(3, 0);
 
     private static SteadyState sealed(CaseReader c, boolean lit) {
-        ClimateCase.Season winter = c.season("winter");
+        ClimateCase.RoomCourse winter = c.season("winter");
         return ClimateModel.of(c.read(), SEALED)
                 .steady(lit ? winter.day() : winter.night(), lit, Optional.empty(), TOLERANCE);
     }
@@ -261,7 +261,7 @@ class ClimateChecksTest {
     @Test
     void theRoomsHumidityFollowsItsRamp() {
         CaseReader b = CaseJson.of("B");
-        ClimateCase.Season s = b.season("winter");
+        ClimateCase.RoomCourse s = b.season("winter");
         DayCourse day = DayRun.of(ClimateModel.of(b.read(), Factors.ONE), s);
         assertThat(day.at(3).damp()).isCloseTo(s.night().humidity(), within(1e-3));
         assertThat(day.at(14).damp()).isCloseTo(s.day().humidity(), within(1e-3));

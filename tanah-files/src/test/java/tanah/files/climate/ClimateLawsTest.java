@@ -21,7 +21,8 @@ import tanah.core.finding.Severity;
 import tanah.core.forecast.Forecast;
 import tanah.core.mapping.MappedDesign;
 import tanah.core.need.ClimatePlace;
-import tanah.core.need.SeasonPhase;
+import tanah.core.time.Season;
+import tanah.core.time.SeasonPhase;
 import tanah.files.catalogue.CatalogueReader;
 import tanah.files.design.DesignReader;
 import tanah.files.design.Parsed;
@@ -144,8 +145,8 @@ class ClimateLawsTest {
         Random random = new Random(4);
         for (int n = 0; n < 8; n++) {
             Forecast f = steady(design(drawn(random))).withDays(() -> false);
-            for (boolean summer : new boolean[] {false, true}) {
-                DayCourse day = f.day(summer).orElseThrow();
+            for (Season season : Season.values()) {
+                DayCourse day = f.day(season).orElseThrow();
                 assertThat(day.worstGap()).isLessThan(1e-6);
                 assertThat(day.water().gap()).isCloseTo(0, within(1e-8));
             }

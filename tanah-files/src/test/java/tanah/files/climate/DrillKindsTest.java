@@ -19,6 +19,7 @@ import tanah.core.failure.Failure;
 import tanah.core.failure.FailureCourse;
 import tanah.core.mapping.MappedDesign;
 import tanah.core.need.ClimatePlace;
+import tanah.core.time.Season;
 import tanah.files.catalogue.CatalogueReader;
 import tanah.files.design.DesignReader;
 import tanah.files.design.Parsed;
@@ -33,8 +34,8 @@ class DrillKindsTest {
             return FailureCourse.of(f, mapped, evaluation.animals(), CUT);
         }
 
-        FailureCourse play(Failure.Kind kind, double hours, boolean summer) {
-            return play(new Failure(kind, "", hours, summer));
+        FailureCourse play(Failure.Kind kind, double hours, Season season) {
+            return play(new Failure(kind, "", hours, season));
         }
     }
 
@@ -99,7 +100,8 @@ class DrillKindsTest {
         Plan plan = plan(name);
         double before = 100;
         for (double hours : new double[] {2, 6, 12, 24}) {
-            double coldest = extreme(plan.play(Failure.Kind.POWER_CUT, hours, false), ClimatePlace.WARM_AIR, false);
+            double coldest =
+                    extreme(plan.play(Failure.Kind.POWER_CUT, hours, Season.WINTER), ClimatePlace.WARM_AIR, false);
             assertThat(coldest).isLessThanOrEqualTo(before + 1e-6);
             // wet ground is colder than its room by what it evaporates
             assertThat(coldest).isGreaterThan(CUT - 4);
@@ -110,8 +112,9 @@ class DrillKindsTest {
     @Test
     void aHeatWaveIsHotterWithLampsThanWithout() {
         Plan lizard = plan("collared-lizard-arid");
-        double on = extreme(lizard.play(Failure.Kind.HEAT_WAVE, 48, true), ClimatePlace.COOL_AIR, true);
-        double off = extreme(lizard.play(Failure.Kind.HEAT_WAVE_LAMPS_OFF, 48, true), ClimatePlace.COOL_AIR, true);
+        double on = extreme(lizard.play(Failure.Kind.HEAT_WAVE, 48, Season.SUMMER), ClimatePlace.COOL_AIR, true);
+        double off =
+                extreme(lizard.play(Failure.Kind.HEAT_WAVE_LAMPS_OFF, 48, Season.SUMMER), ClimatePlace.COOL_AIR, true);
         assertThat(on).isGreaterThan(off + 2);
         // without lamps it is the room of the wave: 28 °C and 8 K
         assertThat(off).isBetween(33.0, 37.0);
@@ -120,8 +123,8 @@ class DrillKindsTest {
     @Test
     void aBlockedLidIsWarmerAndDamper() {
         Plan frog = plan("mossy-frog-paludarium");
-        FailureCourse blocked = frog.play(Failure.Kind.BLOCKED, 24, true);
-        FailureCourse quiet = frog.play(new Failure(Failure.Kind.LAMP_OUT, "no-such-lamp", 24, true));
+        FailureCourse blocked = frog.play(Failure.Kind.BLOCKED, 24, Season.SUMMER);
+        FailureCourse quiet = frog.play(new Failure(Failure.Kind.LAMP_OUT, "no-such-lamp", 24, Season.SUMMER));
         assertThat(extreme(blocked, ClimatePlace.HUMIDITY, false))
                 .isGreaterThan(extreme(quiet, ClimatePlace.HUMIDITY, false));
         assertThat(extreme(blocked, ClimatePlace.WARM_AIR, true))
@@ -148,9 +151,9 @@ class DrillKindsTest {
     @Test
     void aLampThatIsOutTakesItsWarmthAway() {
         Plan lizard = plan("collared-lizard-arid");
-        FailureCourse out = lizard.play(new Failure(Failure.Kind.LAMP_OUT, "flood", 24, false));
+        FailureCourse out = lizard.play(new Failure(Failure.Kind.LAMP_OUT, "flood", 24, Season.WINTER));
         assertThat(extreme(out, ClimatePlace.BASKING, true)).isLessThan(40);
-        FailureCourse stuck = lizard.play(new Failure(Failure.Kind.STUCK, "flood", 48, true));
+        FailureCourse stuck = lizard.play(new Failure(Failure.Kind.STUCK, "flood", 48, Season.SUMMER));
         assertThat(extreme(stuck, ClimatePlace.BASKING, true)).isGreaterThan(43);
     }
 }

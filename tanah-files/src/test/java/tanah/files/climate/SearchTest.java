@@ -25,6 +25,7 @@ import tanah.core.failure.FailureCourse;
 import tanah.core.finding.Severity;
 import tanah.core.mapping.MappedDesign;
 import tanah.core.school.Schools;
+import tanah.core.time.Season;
 import tanah.files.catalogue.CatalogueReader;
 import tanah.files.design.DesignReader;
 import tanah.files.design.Parsed;
@@ -140,7 +141,7 @@ class SearchTest {
                         Failure.Kind.HEAT_WAVE,
                         Failure.Kind.BLOCKED);
         FailureCourse cut =
-                FailureCourse.of(new Failure(Failure.Kind.POWER_CUT, "", 4, false), mapped, e.animals(), 12);
+                FailureCourse.of(new Failure(Failure.Kind.POWER_CUT, "", 4, Season.WINTER), mapped, e.animals(), 12);
         assertThat(cut.limits()).hasSize(1).noneMatch(FailureCourse.Limit::isPassed);
         assertThat(cut.limits().get(0).worst()).isBetween(5.0, 20.0);
         Design strong = lizard.withDevices(lizard.devices().stream()
@@ -149,8 +150,8 @@ class SearchTest {
         Evaluation s = Evaluator.evaluate(strong, CATALOGUE);
         MappedDesign strongly = MappedDesign.of(strong, s.vessel(), s.ground(), s.animals(), CATALOGUE)
                 .orElseThrow();
-        FailureCourse stuck =
-                FailureCourse.of(new Failure(Failure.Kind.STUCK, "flood", 48, true), strongly, s.animals(), 12);
+        FailureCourse stuck = FailureCourse.of(
+                new Failure(Failure.Kind.STUCK, "flood", 48, Season.SUMMER), strongly, s.animals(), 12);
         FailureCourse.Limit limit = stuck.limits().get(0);
         assertThat(limit.hot()).isTrue();
         assertThat(limit.after()).isPresent();

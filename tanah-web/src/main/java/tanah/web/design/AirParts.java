@@ -12,7 +12,7 @@ import tanah.core.design.Envelope;
 import tanah.core.design.VesselPlan;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.mapping.MistPlan;
-import tanah.core.need.SeasonPhase;
+import tanah.core.time.SeasonPhase;
 import tanah.core.units.Unit;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.forms.Numbers;

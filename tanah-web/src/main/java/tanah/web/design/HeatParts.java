@@ -15,7 +15,7 @@ import tanah.core.design.Probe;
 import tanah.core.design.Schedule;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.mapping.Fittings;
-import tanah.core.need.SeasonPhase;
+import tanah.core.time.SeasonPhase;
 import tanah.core.units.Unit;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.forms.Numbers;

@@ -2,11 +2,12 @@ package tanah.web.design;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Range;
 import tanah.core.catalogue.Species;
+import tanah.core.need.Want;
+import tanah.core.units.Unit;
 import tanah.web.forms.Numbers;
 import tanah.web.shell.Words;
 import tanah.web.svg.RangeBar;
@@ -22,18 +23,26 @@ class NeedBars {
         this.words = words;
     }
 
+    /** Where the bar of each quantity begins and ends (°C, shares, UV index). */
+    private static Range ends(Want want) {
+        return switch (want) {
+            case BASKING -> new Range(10, 60);
+            case UV -> new Range(0, 10);
+            case WATER -> new Range(5, 40);
+            case HUMIDITY_DAY, HUMIDITY_NIGHT -> new Range(0, 1);
+            case WARM, COOL, NIGHT -> new Range(5, 45);
+        };
+    }
+
     List<StartView.Need> of(Species s) {
         List<StartView.Need> bars = new ArrayList<>();
-        s.baskingSurface().ifPresent(r -> bars.add(degrees("basking", r, 10, 60, s, "basking_surface_min_c")));
-        bars.add(degrees("warm", s.warmAir(), 5, 45, s, "warm_air_min_c"));
-        bars.add(degrees("cool", s.coolAir(), 5, 45, s, "cool_air_min_c"));
-        bars.add(degrees("night", s.night(), 5, 45, s, "night_min_c"));
-        bars.add(degrees("limits", new Range(s.limitLow(), s.limitHigh()), -5, 50, s, "limit_low_c"));
-        bars.add(range("humidity_day", s.humidityDay().times(100), "%", 0, 100, s, "rh_day_min_pct"));
-        bars.add(range("humidity_night", s.humidityNight().times(100), "%", 0, 100, s, "rh_night_min_pct"));
-        Optional<Range> uv = s.uvIndex();
-        uv.ifPresent(r -> bars.add(range("uvi", r, "", 0, 10, s, "uvi_bask_min")));
-        s.water().ifPresent(r -> bars.add(degrees("water", r, 5, 40, s, "water_min_c")));
+        for (Want want : Want.values()) {
+            want.of(s).ifPresent(r -> bars.add(range(want.word(), want.unit(), r, ends(want), s, want.lowColumn())));
+            if (want == Want.NIGHT) {
+                Range limits = new Range(s.limitLow(), s.limitHigh());
+                bars.add(range("limits", Unit.CELSIUS, limits, new Range(-5, 50), s, "limit_low_c"));
+            }
+        }
         double least = Numbers.length(s.substrateMin());
         if (least > 0) {
             RangeBar bar = new RangeBar(
@@ -53,23 +62,27 @@ class NeedBars {
         return bars;
     }
 
-    private StartView.Need degrees(String key, Range r, double from, double to, Species s, String column) {
-        Range shown = new Range(Numbers.temperature(r.min()), Numbers.temperature(r.max()));
-        return range(
-                key, shown, Numbers.temperatureUnit(), Numbers.temperature(from), Numbers.temperature(to), s, column);
-    }
-
-    private StartView.Need range(String key, Range r, String unit, double from, double to, Species s, String column) {
+    private StartView.Need range(String key, Unit unit, Range wanted, Range ends, Species s, String column) {
+        Range r = shown(unit, wanted);
+        Range axis = shown(unit, ends);
+        String symbol = unit == Unit.CELSIUS ? Numbers.temperatureUnit() : unit.symbol();
         String label = words.of("need." + key);
-        String value = Numbers.upTo(r.min(), 1) + "–" + Numbers.upTo(r.max(), 1) + (unit.isEmpty() ? "" : THIN + unit);
+        String value =
+                Numbers.upTo(r.min(), 1) + "–" + Numbers.upTo(r.max(), 1) + (symbol.isEmpty() ? "" : THIN + symbol);
         RangeBar bar = new RangeBar(
                 OptionalDouble.of(r.min()),
                 OptionalDouble.of(r.max()),
-                from,
-                to,
+                axis.min(),
+                axis.max(),
                 OptionalDouble.empty(),
                 List.of(),
-                words.of("need.said", label, Numbers.upTo(r.min(), 1), Numbers.upTo(r.max(), 1), unit));
+                words.of("need.said", label, Numbers.upTo(r.min(), 1), Numbers.upTo(r.max(), 1), symbol));
         return new StartView.Need(label, value, bar.draw(), s.source(column));
+    }
+
+    private static Range shown(Unit unit, Range r) {
+        return unit == Unit.CELSIUS
+                ? new Range(Numbers.temperature(r.min()), Numbers.temperature(r.max()))
+                : new Range(unit.fromSi(r.min()), unit.fromSi(r.max()));
     }
 }

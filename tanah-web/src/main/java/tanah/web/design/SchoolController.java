@@ -23,9 +23,10 @@ import tanah.core.finding.Finding;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
 import tanah.core.need.ClimatePlace;
-import tanah.core.need.SeasonPhase;
 import tanah.core.school.School;
 import tanah.core.school.Schools;
+import tanah.core.time.Season;
+import tanah.core.time.SeasonPhase;
 import tanah.core.water.CycleWays;
 import tanah.core.water.NitrogenPlan;
 import tanah.core.water.WaterCare;
@@ -202,7 +203,7 @@ class SchoolController {
                 e,
                 all,
                 x -> x.forecast()
-                        .map(f -> Numbers.upTo(f.energy().day(false), 2) + "\u2009kWh")
+                        .map(f -> Numbers.upTo(f.energy().day(Season.WINTER), 2) + "\u2009kWh")
                         .orElse(""));
         return rows;
     }

@@ -8,7 +8,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
-import tanah.core.animal.Inhabitant;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.climate.DayCourse;
 import tanah.core.design.Design;
@@ -18,6 +17,7 @@ import tanah.core.failure.FailureCourse;
 import tanah.core.finding.Severity;
 import tanah.core.forecast.Forecast;
 import tanah.core.need.ClimatePlace;
+import tanah.core.need.HardLimits;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.PartNames;
 import tanah.web.forms.Numbers;
@@ -179,9 +179,9 @@ class DrillPages {
                 : Math.ceil(p.samples().get(p.samples().size() - 1).hour());
         List<DayChart.Band> bands = e.animals().stream()
                 .findFirst()
-                .map(Inhabitant::profile)
-                .map(s -> List.of(new DayChart.Band(
-                        0, length, Numbers.temperature(s.limitLow()), Numbers.temperature(s.limitHigh()))))
+                .map(HardLimits::of)
+                .map(l -> List.of(
+                        new DayChart.Band(0, length, Numbers.temperature(l.low()), Numbers.temperature(l.high()))))
                 .orElse(List.of());
         return new DayChart(
                         courses,

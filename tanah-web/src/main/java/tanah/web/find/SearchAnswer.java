@@ -8,8 +8,8 @@ import tanah.core.design.AirPlan;
 import tanah.core.design.Design;
 import tanah.core.equipment.EquipmentFound;
 import tanah.core.equipment.LampChoice;
-import tanah.core.equipment.Target;
-import tanah.core.need.SeasonPhase;
+import tanah.core.equipment.Wish;
+import tanah.core.time.SeasonPhase;
 import tanah.files.design.DesignWriter;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DeserializationFeature;
@@ -50,15 +50,15 @@ record SearchAnswer(
     }
 
     record Missed(String key, SeasonPhase when, double value, double low, double high, double room, boolean humidity) {
-        static Missed of(Target.Miss m) {
+        static Missed of(Wish.Miss m) {
             return new Missed(
-                    m.target().key(),
+                    m.wish().need().want().word(),
                     m.when(),
                     m.value(),
-                    m.target().low(),
-                    m.target().high(),
+                    m.wish().need().range().min(),
+                    m.wish().need().range().max(),
                     m.room(),
-                    m.target().spot().kind() == tanah.core.need.ClimatePlace.Kind.HUMIDITY);
+                    m.wish().need().want().isHumidity());
         }
     }
 

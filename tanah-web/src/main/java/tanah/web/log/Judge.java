@@ -7,13 +7,13 @@ import java.util.Locale;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import tanah.core.animal.Inhabitant;
-import tanah.core.catalogue.Species;
-import tanah.core.commission.ReadingKind;
-import tanah.core.commission.ReadingVerdict;
-import tanah.core.commission.Wanted;
 import tanah.core.design.Design;
 import tanah.core.design.Probe;
 import tanah.core.finding.Severity;
+import tanah.core.need.ReadingKind;
+import tanah.core.need.Verdict;
+import tanah.core.need.WantedHere;
+import tanah.core.units.Unit;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.forms.Numbers;
 import tanah.web.forms.Presentation;
@@ -45,39 +45,39 @@ public class Judge {
      * @param value    with its unit
      * @param raw      what it was judged against
      */
-    public record Judged(Optional<Severity> severity, String verdict, String wanted, String value, Wanted raw) {}
+    public record Judged(Optional<Severity> severity, String verdict, String wanted, String value, WantedHere raw) {}
 
     /** The judgement of a value in °C or per cent; empty where the place or the animal is no longer in the design. */
     public Optional<Judged> judge(Design design, String place, String kindId, double value, OffsetDateTime at) {
-        Optional<ReadingKind> kind = ReadingKind.of(kindId);
-        Optional<Wanted> wanted = wanted(design, place, kindId, at);
+        Optional<ReadingKind> kind = kinds.find(kindId).filter(ReadingKind::isJudged);
+        Optional<WantedHere> wanted = wanted(design, place, kindId, at);
         if (kind.isEmpty() || wanted.isEmpty()) {
             return Optional.empty();
         }
-        double si = kind.get().unit().toSi(value);
-        ReadingVerdict verdict = ReadingVerdict.of(si, kind.get(), wanted.get());
+        Unit unit = kind.get().unit();
+        Optional<Verdict> verdict =
+                wanted.get().judge(unit.toSi(value), unit.toSi(kind.get().band()));
         return Optional.of(new Judged(
-                verdict.severity(),
-                words(verdict, kind.get()),
+                verdict.map(Verdict::severity),
+                words(verdict, wanted.get(), kind.get()),
                 wantedWords(wanted.get(), kind.get()),
-                kinds.shown(kinds.find(kindId).orElseThrow(), value),
+                kinds.shown(kind.get(), value),
                 wanted.get()));
     }
 
     /** What is wanted at a place and time. */
-    public Optional<Wanted> wanted(Design design, String place, String kindId, OffsetDateTime at) {
+    public Optional<WantedHere> wanted(Design design, String place, String kindId, OffsetDateTime at) {
         Optional<Probe> probe =
                 design.probes().stream().filter(p -> p.id().equals(place)).findFirst();
-        Optional<Species> needs = design.animals().stream()
-                .findFirst()
-                .map(a -> Inhabitant.of(a, catalogues.of(design)).profile());
-        Optional<ReadingKind> kind = ReadingKind.of(kindId);
-        if (probe.isEmpty() || needs.isEmpty() || kind.isEmpty()) {
+        Optional<Inhabitant> animal =
+                design.animals().stream().findFirst().map(a -> Inhabitant.of(a, catalogues.of(design)));
+        Optional<ReadingKind> kind = kinds.find(kindId).filter(ReadingKind::isJudged);
+        if (probe.isEmpty() || animal.isEmpty() || kind.isEmpty()) {
             return Optional.empty();
         }
         var local = at.atZoneSameInstant(clock.getZone());
         double hour = local.getHour() + local.getMinute() / 60.0;
-        return Optional.of(Wanted.at(needs.get(), probe.get(), kind.get(), hour, design.heat()));
+        return Optional.of(WantedHere.at(animal.get(), probe.get(), kind.get().of(), hour, design.heat()));
     }
 
     /** A value in SI in the keeper's unit. */
@@ -91,25 +91,28 @@ public class Judge {
     }
 
     /** Kinds of readings that a place takes and that are judged. */
-    public static List<ReadingKind> kinds(Probe probe) {
-        return probe.reads().stream().flatMap(r -> ReadingKind.of(r).stream()).toList();
+    public List<ReadingKind> kinds(Probe probe) {
+        return probe.reads().stream()
+                .flatMap(r -> kinds.find(r).stream())
+                .filter(ReadingKind::isJudged)
+                .toList();
     }
 
-    private String words(ReadingVerdict verdict, ReadingKind kind) {
-        if (verdict.severity().isEmpty()) {
-            boolean later = verdict.wanted().basis() == Wanted.Basis.BASKING_OFF;
+    private String words(Optional<Verdict> verdict, WantedHere wanted, ReadingKind kind) {
+        if (verdict.isEmpty()) {
+            boolean later = wanted.basis() == WantedHere.Basis.BASKING_OFF;
             return message(later ? "reading.not_judged" : "reading.no_wanted");
         }
-        double margin = kind.unit().fromSi(verdict.margin());
+        double margin = kind.unit().fromSi(verdict.get().margin());
         String number = Numbers.fixed(
                 Math.abs(kind.isTemperature() && Presentation.current().isUs() ? margin * 1.8 : margin), 1);
-        Severity severity = verdict.severity().get();
+        Severity severity = verdict.get().severity();
         return severity == Severity.GOOD
                 ? message("reading.good", number)
                 : message("reading." + severity.name().toLowerCase(Locale.ROOT), number);
     }
 
-    private String wantedWords(Wanted wanted, ReadingKind kind) {
+    private String wantedWords(WantedHere wanted, ReadingKind kind) {
         String basis = message("wanted." + wanted.basis().name().toLowerCase(Locale.ROOT));
         return wanted.range()
                 .map(r -> Numbers.upTo(shownNumber(kind, r.min()), 1) + "–"

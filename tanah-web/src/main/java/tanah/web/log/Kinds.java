@@ -6,9 +6,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
-import tanah.core.commission.LogKind;
 import tanah.core.design.Design;
 import tanah.core.design.Probe;
+import tanah.core.need.ReadingKind;
 import tanah.core.units.Unit;
 import tanah.files.catalogue.ReadingKinds;
 import tanah.web.forms.FieldErrors;
@@ -37,24 +37,24 @@ public class Kinds {
             Probe.Kind.PLANT, List.of("ppfd", "lux"),
             Probe.Kind.ROOM, List.of("temp_air", "rh", "power"));
 
-    private final List<LogKind> all = ReadingKinds.read();
+    private final List<ReadingKind> all = ReadingKinds.read();
     private final Words words;
 
     Kinds(Words words) {
         this.words = words;
     }
 
-    public List<LogKind> all() {
+    public List<ReadingKind> all() {
         return all;
     }
 
-    public Optional<LogKind> find(String id) {
+    public Optional<ReadingKind> find(String id) {
         return all.stream().filter(k -> k.id().equals(id)).findFirst();
     }
 
     /** What is read at a place: what the plan names first, then what is usual there. */
-    public List<LogKind> of(Probe probe) {
-        List<LogKind> kinds = new ArrayList<>();
+    public List<ReadingKind> of(Probe probe) {
+        List<ReadingKind> kinds = new ArrayList<>();
         probe.reads().forEach(id -> find(id).ifPresent(kinds::add));
         USUAL.getOrDefault(probe.kind(), List.of())
                 .forEach(id -> find(id).filter(k -> !kinds.contains(k)).ifPresent(kinds::add));
@@ -62,12 +62,12 @@ public class Kinds {
     }
 
     /** What is read of the enclosure or the animal as a whole. */
-    public List<LogKind> ofWhole() {
+    public List<ReadingKind> ofWhole() {
         return all.stream().filter(k -> !k.needsPlace()).toList();
     }
 
     /** What may be read at a place of a design; empty if there is no such place. */
-    public List<LogKind> at(Design design, String place) {
+    public List<ReadingKind> at(Design design, String place) {
         if (place.equals(WHOLE)) {
             return ofWhole();
         }
@@ -78,7 +78,7 @@ public class Kinds {
                 .orElse(List.of());
     }
 
-    public String name(LogKind kind) {
+    public String name(ReadingKind kind) {
         return words.of("kind." + kind.id());
     }
 
@@ -94,43 +94,40 @@ public class Kinds {
     }
 
     /** The keeper's unit. */
-    public String unit(LogKind kind) {
+    public String unit(ReadingKind kind) {
         return switch (kind.unit()) {
-            case "degC" -> Numbers.temperatureUnit();
-            case "percent" -> "%";
-            case "cm" -> Numbers.lengthUnit();
-            case "l" -> Numbers.volumeUnit();
-            case "umol/m2/s" -> "µmol m⁻² s⁻¹";
-            case "uS/cm" -> "µS/cm";
-            case "dGH", "dKH" -> "°d";
-            case "uvi", "pH", "count" -> "";
-            case "g or pieces" -> "g";
-            default -> kind.unit();
+            case CELSIUS -> Numbers.temperatureUnit();
+            case CENTIMETRE -> Numbers.lengthUnit();
+            case LITRE -> Numbers.volumeUnit();
+            case MICROMOLE -> "µmol m⁻² s⁻¹";
+            case DEGREE_HARDNESS -> "°d";
+            case LITRE_PER_HOUR -> "l/h";
+            default -> kind.unit().symbol();
         };
     }
 
     /** The unit to put behind a number that waits on a phone, so that it stays what it was if the settings change. */
-    public String typed(LogKind kind) {
+    public String typed(ReadingKind kind) {
         return switch (kind.unit()) {
-            case "degC" -> Presentation.current().isUs() ? "F" : "C";
-            case "cm" -> Numbers.lengthUnit();
-            case "l" -> Presentation.current().isUs() ? "gal" : "l";
+            case CELSIUS -> Presentation.current().isUs() ? "F" : "C";
+            case CENTIMETRE -> Numbers.lengthUnit();
+            case LITRE -> Presentation.current().isUs() ? "gal" : "l";
             default -> "";
         };
     }
 
     /** A stored value as a number in the keeper's unit. */
-    public double number(LogKind kind, double value) {
+    public double number(ReadingKind kind, double value) {
         return switch (kind.unit()) {
-            case "degC" -> Numbers.temperature(value);
-            case "cm" -> Numbers.length(Unit.CENTIMETRE.toSi(value));
-            case "l" -> Numbers.volume(Unit.LITRE.toSi(value));
+            case CELSIUS -> Numbers.temperature(value);
+            case CENTIMETRE -> Numbers.length(Unit.CENTIMETRE.toSi(value));
+            case LITRE -> Numbers.volume(Unit.LITRE.toSi(value));
             default -> value;
         };
     }
 
     /** A stored value with its unit. */
-    public String shown(LogKind kind, double value) {
+    public String shown(ReadingKind kind, double value) {
         int decimals = kind.isTemperature()
                 ? 1
                 : Math.max(kind.decimals(), Presentation.current().isUs() ? 1 : 0);
@@ -142,23 +139,17 @@ public class Kinds {
     }
 
     /** Reads a typed value; empty with an error noted. */
-    OptionalDouble read(LogKind kind, String text, FieldErrors errors) {
+    OptionalDouble read(ReadingKind kind, String text, FieldErrors errors) {
         Quantity.Kind quantity = switch (kind.unit()) {
-            case "degC" -> Quantity.Kind.TEMPERATURE;
-            case "cm" -> Quantity.Kind.LENGTH;
-            case "l" -> Quantity.Kind.VOLUME;
-            case "g" -> Quantity.Kind.GRAMS;
-            case "percent" -> Quantity.Kind.SHARE;
+            case CELSIUS -> Quantity.Kind.TEMPERATURE;
+            case CENTIMETRE -> Quantity.Kind.LENGTH;
+            case LITRE -> Quantity.Kind.VOLUME;
+            case GRAM -> Quantity.Kind.GRAMS;
+            case PERCENT -> Quantity.Kind.SHARE;
             default -> Quantity.Kind.NUMBER;
         };
-        Unit unit = switch (quantity) {
-            case TEMPERATURE -> Unit.CELSIUS;
-            case LENGTH -> Unit.CENTIMETRE;
-            case VOLUME -> Unit.LITRE;
-            case GRAMS -> Unit.GRAM;
-            case SHARE -> Unit.PERCENT;
-            default -> Unit.COUNT;
-        };
+        // other numbers are typed and kept in the unit of the kind
+        Unit unit = quantity == Quantity.Kind.NUMBER ? Unit.COUNT : kind.unit();
         OptionalDouble si =
                 errors.required("value", text, quantity, unit.toSi(kind.min()), unit.toSi(kind.max()), unit);
         return si.isEmpty() ? si : OptionalDouble.of(Math.round(unit.fromSi(si.getAsDouble()) * 1000) / 1000.0);

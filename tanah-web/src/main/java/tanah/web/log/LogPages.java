@@ -10,12 +10,11 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Range;
-import tanah.core.commission.LogKind;
-import tanah.core.commission.ReadingKind;
-import tanah.core.commission.Wanted;
 import tanah.core.design.Design;
 import tanah.core.design.Probe;
 import tanah.core.finding.Severity;
+import tanah.core.need.ReadingKind;
+import tanah.core.need.WantedHere;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.forms.Numbers;
 import tanah.web.forms.Presentation;
@@ -83,7 +82,7 @@ class LogPages {
         int number = 0;
         for (Probe probe : enclosure.design().probes()) {
             List<KindView> kinds = new ArrayList<>();
-            for (LogKind k : units.of(probe)) {
+            for (ReadingKind k : units.of(probe)) {
                 String wanted = judge.judge(enclosure.design(), probe.id(), k.id(), 0, now)
                         .map(Judge.Judged::wanted)
                         .orElse("");
@@ -115,7 +114,7 @@ class LogPages {
     /** What is read of the whole enclosure. */
     private PlaceView whole(List<Reading> last, String place, String kind, OffsetDateTime now) {
         List<KindView> kinds = new ArrayList<>();
-        for (LogKind k : units.ofWhole()) {
+        for (ReadingKind k : units.ofWhole()) {
             kinds.add(new KindView(
                     k.id(),
                     name(k),
@@ -128,7 +127,7 @@ class LogPages {
         return new PlaceView(Kinds.WHOLE, 0, messages.of("log.whole"), kinds, place.equals(Kinds.WHOLE));
     }
 
-    private String before(List<Reading> last, String place, LogKind kind, OffsetDateTime now) {
+    private String before(List<Reading> last, String place, ReadingKind kind, OffsetDateTime now) {
         return last.stream()
                 .filter(r -> r.place().equals(place) && r.kind().equals(kind.id()))
                 .map(r -> units.shown(kind, r.value()) + ", " + recent.ago(r.takenAt(), now))
@@ -136,19 +135,19 @@ class LogPages {
                 .orElse("");
     }
 
-    String name(LogKind kind) {
+    String name(ReadingKind kind) {
         return units.name(kind);
     }
 
-    private static double wantedNumber(LogKind kind, double si) {
-        return Judge.shownNumber(ReadingKind.of(kind.id()).orElseThrow(), si);
+    private static double wantedNumber(ReadingKind kind, double si) {
+        return Judge.shownNumber(kind, si);
     }
 
     /** What is wanted there now, as numbers of the keeper's unit; empty where nothing is. */
     List<Double> wantedNow(Enclosure enclosure, String place, String kindId) {
         OffsetDateTime now = OffsetDateTime.now(clock);
         return judge.wanted(enclosure.design(), place, kindId, now)
-                .flatMap(Wanted::range)
+                .flatMap(WantedHere::range)
                 .map(r -> List.of(
                         wantedNumber(units.find(kindId).orElseThrow(), r.min()),
                         wantedNumber(units.find(kindId).orElseThrow(), r.max())))
@@ -163,7 +162,7 @@ class LogPages {
 
     private Line line(Design design, Reading r) {
         Optional<Judge.Judged> judged = judge.judge(design, r.place(), r.kind(), r.value(), r.takenAt());
-        LogKind kind = units.find(r.kind()).orElseThrow();
+        ReadingKind kind = units.find(r.kind()).orElseThrow();
         return new Line(
                 r.id(),
                 moment(r.takenAt()),
@@ -181,7 +180,7 @@ class LogPages {
         for (Reading r : readings.last(keeperId, enclosure.id())) {
             Optional<Judge.Judged> judged =
                     judge.judge(enclosure.design(), r.place(), r.kind(), r.value(), r.takenAt());
-            LogKind kind = units.find(r.kind()).orElseThrow();
+            ReadingKind kind = units.find(r.kind()).orElseThrow();
             Optional<Range> wanted = judged.flatMap(j -> j.raw().range())
                     .map(w -> new Range(wantedNumber(kind, w.min()), wantedNumber(kind, w.max())));
             if (wanted.isEmpty()) {
@@ -212,7 +211,7 @@ class LogPages {
 
     /** The chart of one place and kind over so many days. */
     String chart(long keeperId, Enclosure enclosure, String place, String kindId, int days) {
-        LogKind kind = units.find(kindId).orElseThrow();
+        ReadingKind kind = units.find(kindId).orElseThrow();
         OffsetDateTime now = OffsetDateTime.now(clock);
         OffsetDateTime since = now.minusDays(days);
         List<ReadingChart.Dot> dots = new ArrayList<>();
@@ -250,13 +249,13 @@ class LogPages {
 
     /** What is wanted, sampled: by the hour for short charts, by day and night for long ones. */
     private List<ReadingChart.Band> bands(
-            Design design, String place, LogKind kind, OffsetDateTime since, OffsetDateTime now, int days) {
+            Design design, String place, ReadingKind kind, OffsetDateTime since, OffsetDateTime now, int days) {
         List<ReadingChart.Band> bands = new ArrayList<>();
         long span = now.toEpochSecond() - since.toEpochSecond();
         long step = Math.max(3600, span / BAND_STEPS_MOST);
         for (long t = since.toEpochSecond(); t < now.toEpochSecond(); t += step) {
             OffsetDateTime at = OffsetDateTime.ofInstant(java.time.Instant.ofEpochSecond(t), zone());
-            Optional<Range> wanted = judge.wanted(design, place, kind.id(), at).flatMap(Wanted::range);
+            Optional<Range> wanted = judge.wanted(design, place, kind.id(), at).flatMap(WantedHere::range);
             if (wanted.isPresent()) {
                 bands.add(new ReadingChart.Band(
                         t,

@@ -10,8 +10,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import tanah.core.commission.LogKind;
 import tanah.core.design.Design;
+import tanah.core.need.ReadingKind;
 import tanah.web.forms.FieldErrors;
 import tanah.web.forms.Quantity;
 
@@ -31,8 +31,8 @@ class LogReader {
 
     Optional<Reading.New> read(LogForm form, long enclosureId, Design design, FieldErrors errors) {
         String place = form.text(form.place());
-        List<LogKind> here = kinds.at(design, place);
-        Optional<LogKind> kind =
+        List<ReadingKind> here = kinds.at(design, place);
+        Optional<ReadingKind> kind =
                 here.stream().filter(k -> k.id().equals(form.text(form.kind()))).findFirst();
         if (here.isEmpty()) {
             errors.add("place", "error.place.missing");

@@ -6,10 +6,10 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
-import tanah.core.commission.LogKind;
 import tanah.core.design.Design;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
+import tanah.core.need.ReadingKind;
 import tanah.web.account.Keeper;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.PageHead;
@@ -98,11 +98,11 @@ class PhonePages {
         String first =
                 design.probes().isEmpty() ? Kinds.WHOLE : design.probes().get(0).id();
         String at = kinds.at(design, place).isEmpty() ? first : place;
-        List<LogKind> here = kinds.at(design, at);
+        List<ReadingKind> here = kinds.at(design, at);
         if (here.isEmpty()) {
             return new Chosen("", "", "", "");
         }
-        LogKind found =
+        ReadingKind found =
                 here.stream().filter(k -> k.id().equals(kind)).findFirst().orElse(here.get(0));
         return new Chosen(at, pages.place(design, at), found.id(), pages.name(found));
     }

@@ -21,8 +21,8 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Component;
-import tanah.core.commission.LogKind;
 import tanah.core.design.Design;
+import tanah.core.need.ReadingKind;
 import tanah.web.shell.Words;
 
 /**
@@ -72,7 +72,7 @@ public class ReadingsCsv {
             row.put(r.kind(), r.value());
             used.add(r.kind());
         });
-        List<LogKind> columns =
+        List<ReadingKind> columns =
                 kinds.all().stream().filter(k -> used.contains(k.id())).toList();
         StringBuilder out = new StringBuilder();
         try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.RFC4180)) {
@@ -82,7 +82,7 @@ public class ReadingsCsv {
             for (int i = 0; i < cells.size(); i++) {
                 List<Object> line = new ArrayList<>(
                         List.of(heads.get(i)[0], heads.get(i)[1], kinds.place(design, heads.get(i)[1])));
-                for (LogKind k : columns) {
+                for (ReadingKind k : columns) {
                     Double value = cells.get(i).get(k.id());
                     line.add(value == null ? "" : plain(value));
                 }
@@ -143,9 +143,9 @@ public class ReadingsCsv {
             if (!header.contains(TIME) || !header.contains(PLACE)) {
                 return new Read(words.of("csv.header"), rows);
             }
-            Map<String, LogKind> columns = new LinkedHashMap<>();
+            Map<String, ReadingKind> columns = new LinkedHashMap<>();
             for (String column : header) {
-                Optional<LogKind> kind = kinds.all().stream()
+                Optional<ReadingKind> kind = kinds.all().stream()
                         .filter(k -> k.column().equals(column))
                         .findFirst();
                 kind.ifPresent(k -> columns.put(column, k));
@@ -168,7 +168,7 @@ public class ReadingsCsv {
         return new Read(rows.isEmpty() ? words.of("csv.empty") : "", rows);
     }
 
-    private Row row(CSVRecord line, Map<String, LogKind> columns, long enclosure, Optional<Design> design) {
+    private Row row(CSVRecord line, Map<String, ReadingKind> columns, long enclosure, Optional<Design> design) {
         long number = line.getRecordNumber() + 1;
         if (!line.isConsistent()) {
             return new Row(number, "", "", "", words.of("csv.cells", String.valueOf(line.size())), List.of());
@@ -193,13 +193,13 @@ public class ReadingsCsv {
         if (problem.isEmpty() && !isPlace(place, design)) {
             problem = words.of("csv.place", design.map(this::places).orElse(""));
         }
-        for (Map.Entry<String, LogKind> column : columns.entrySet()) {
+        for (Map.Entry<String, ReadingKind> column : columns.entrySet()) {
             String cell = line.get(column.getKey()).strip();
             if (cell.isEmpty()) {
                 continue;
             }
             shown.add(column.getKey() + " " + cell);
-            LogKind kind = column.getValue();
+            ReadingKind kind = column.getValue();
             if (!cell.matches("-?\\d{1,9}(\\.\\d{1,9})?")) {
                 problem = words.of("csv.number", column.getKey(), cell);
             } else if (Double.parseDouble(cell) < kind.min() || Double.parseDouble(cell) > kind.max()) {
@@ -232,7 +232,7 @@ public class ReadingsCsv {
     }
 
     /** The same reading of the same file is the same reading: taking a file in twice changes nothing. */
-    private static String client(long enclosure, String place, LogKind kind, OffsetDateTime at, String cell) {
+    private static String client(long enclosure, String place, ReadingKind kind, OffsetDateTime at, String cell) {
         String all = enclosure + "|" + place + "|" + kind.id() + "|" + at.toInstant() + "|" + cell;
         return UUID.nameUUIDFromBytes(all.getBytes(StandardCharsets.UTF_8)).toString();
     }

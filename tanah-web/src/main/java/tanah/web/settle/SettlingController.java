@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import tanah.core.evaluate.Evaluation;
+import tanah.core.time.Season;
 import tanah.web.account.Keeper;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
@@ -34,10 +35,10 @@ class SettlingController {
             Model model) {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
         Evaluation e = evaluations.quick(enclosure.design());
-        boolean summer = season.equals("summer");
-        Optional<SettlingView> view = pages.of(e, summer);
+        Season at = Season.of(season);
+        Optional<SettlingView> view = pages.of(e, at);
         model.addAttribute("enclosure", enclosure);
-        model.addAttribute("summer", summer);
+        model.addAttribute("summer", at == Season.SUMMER);
         model.addAttribute("view", view.orElse(null));
         return "settle/settle";
     }

@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import tanah.core.animal.Inhabitant;
 import tanah.core.catalogue.Range;
 import tanah.core.climate.AfterPlanting;
 import tanah.core.climate.DayRun;
@@ -14,6 +13,9 @@ import tanah.core.design.Design;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.Severity;
 import tanah.core.forecast.Forecast;
+import tanah.core.need.Need;
+import tanah.core.need.Verdict;
+import tanah.core.time.Season;
 import tanah.web.forms.Numbers;
 import tanah.web.shell.Words;
 
@@ -28,38 +30,38 @@ class SettlingPages {
     private final Cache<Key, AfterPlanting> known =
             Caffeine.newBuilder().maximumSize(40).build();
 
-    private record Key(Design design, boolean summer) {}
+    private record Key(Design design, Season season) {}
 
     SettlingPages(Words words) {
         this.words = words;
     }
 
     /** Empty without a climate. */
-    Optional<SettlingView> of(Evaluation e, boolean summer) {
+    Optional<SettlingView> of(Evaluation e, Season season) {
         return e.forecast()
                 .map(f -> view(
                         e,
                         f.model().filling().head() > 0,
-                        known.get(new Key(e.design(), summer), k -> run(f, summer)),
-                        summer));
+                        known.get(new Key(e.design(), season), k -> run(f, season)),
+                        season));
     }
 
-    private static AfterPlanting run(Forecast f, boolean summer) {
-        return DayRun.settling(
-                        f.model(), summer ? f.mapped().summer() : f.mapped().winter(), DAYS, () -> false)
+    private static AfterPlanting run(Forecast f, Season season) {
+        return DayRun.settling(f.model(), f.mapped().room(season), DAYS, () -> false)
                 .orElseThrow();
     }
 
-    private SettlingView view(Evaluation e, boolean drains, AfterPlanting s, boolean summer) {
+    private SettlingView view(Evaluation e, boolean drains, AfterPlanting s, Season season) {
         int settled = s.settled().orElse(DAYS);
         double last = s.means().get(s.means().size() - 1);
-        Optional<Range> wanted = e.animals().stream()
-                .map(Inhabitant::profile)
-                .map(p -> new Range(
-                        Math.min(p.humidityDay().min(), p.humidityNight().min()),
-                        Math.max(p.humidityDay().max(), p.humidityNight().max())))
-                .findFirst();
-        boolean in = wanted.map(r -> last >= r.min() && last <= r.max()).orElse(true);
+        // the mean of a day lies between what is wanted by day and by night
+        Optional<Range> wanted = Need.ofAll(e.animals()).stream()
+                .filter(n -> n.want().isHumidity())
+                .map(Need::range)
+                .reduce(Range::union);
+        boolean in = wanted.map(r -> Verdict.ofReading(last, r, Optional.empty(), 0))
+                .filter(v -> v.severity() != Severity.GOOD)
+                .isEmpty();
         List<SettlingView.Row> rows = new ArrayList<>();
         for (int day : SHOWN) {
             double mean = Math.min(1, s.means().get(day - 1));
@@ -67,7 +69,7 @@ class SettlingPages {
         }
         String sentence = words.of(
                 s.isOpen() ? "settle.open" : "settle.settled",
-                words.of(summer ? "climate.summer" : "climate.winter"),
+                words.of("climate." + season.word()),
                 String.valueOf(settled),
                 percent(Math.min(1, last)));
         return new SettlingView(

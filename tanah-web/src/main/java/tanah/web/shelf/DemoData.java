@@ -16,11 +16,12 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
-import tanah.core.commission.ReadingKind;
-import tanah.core.commission.Wanted;
+import tanah.core.catalogue.Range;
 import tanah.core.design.Design;
 import tanah.core.design.Probe;
 import tanah.core.design.RoomPlan;
+import tanah.core.need.ReadingKind;
+import tanah.core.need.WantedHere;
 import tanah.files.design.DesignReader;
 import tanah.files.design.Parsed;
 import tanah.web.account.DemoAccount;
@@ -123,7 +124,7 @@ class DemoData implements SmartInitializingSingleton {
                         .toOffsetDateTime();
                 if (!at.isAfter(now)) {
                     for (Probe probe : design.probes()) {
-                        for (ReadingKind kind : Judge.kinds(probe)) {
+                        for (ReadingKind kind : judge.kinds(probe)) {
                             double value = value(design, probe, kind, at, weather, random);
                             all.add(new Reading.New(
                                     enclosure,
@@ -142,25 +143,26 @@ class DemoData implements SmartInitializingSingleton {
 
     private double value(
             Design design, Probe probe, ReadingKind kind, OffsetDateTime at, double weather, Random random) {
-        Optional<Wanted> wanted = judge.wanted(design, probe.id(), kind.id(), at);
+        Optional<Range> wanted = judge.wanted(design, probe.id(), kind.id(), at).flatMap(WantedHere::range);
+        boolean humid = kind.of() == ReadingKind.Of.HUMIDITY;
         double middle;
         double spread;
-        if (wanted.flatMap(Wanted::range).isPresent()) {
-            var range = wanted.flatMap(Wanted::range).get();
+        if (wanted.isPresent()) {
+            Range range = wanted.get();
             middle = kind.unit().fromSi((range.min() + range.max()) / 2);
             spread = kind.unit().fromSi(range.max() - range.min()) / 2;
         } else {
             RoomPlan.Season season = design.room().orElseThrow().winter();
             boolean day = at.getHour() >= 7 && at.getHour() < 19;
-            middle = kind == ReadingKind.RH
+            middle = humid
                     ? 100 * (day ? season.humidityDay() : season.humidityNight())
                     : (day ? season.tempDay() : season.tempNight())
                             + (probe.zone().isPresent() ? 2 : 0);
-            spread = kind == ReadingKind.RH ? 6 : 1.5;
+            spread = humid ? 6 : 1.5;
         }
         double value = middle + spread * (0.45 * weather + 0.22 * random.nextGaussian());
-        double step = kind == ReadingKind.RH ? 1 : 10;
-        double rounded = kind == ReadingKind.RH ? Math.round(value) : Math.round(value * step) / step;
-        return kind == ReadingKind.RH ? Math.max(5, Math.min(99, rounded)) : rounded;
+        double step = humid ? 1 : 10;
+        double rounded = humid ? Math.round(value) : Math.round(value * step) / step;
+        return humid ? Math.max(5, Math.min(99, rounded)) : rounded;
     }
 }

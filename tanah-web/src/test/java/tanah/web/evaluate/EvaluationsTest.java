@@ -125,12 +125,12 @@ class EvaluationsTest {
         Evaluation afresh = new Evaluations(catalogues()).quick(plan, 8);
         double a = near.forecast()
                 .orElseThrow()
-                .at(tanah.core.need.SeasonPhase.WINTER_DAY)
+                .at(tanah.core.time.SeasonPhase.WINTER_DAY)
                 .places()
                 .meanAir();
         double b = afresh.forecast()
                 .orElseThrow()
-                .at(tanah.core.need.SeasonPhase.WINTER_DAY)
+                .at(tanah.core.time.SeasonPhase.WINTER_DAY)
                 .places()
                 .meanAir();
         assertThat(a).isCloseTo(b, org.assertj.core.api.Assertions.within(0.02));

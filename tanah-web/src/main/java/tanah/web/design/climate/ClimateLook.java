@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.OptionalDouble;
 import tanah.core.design.HeatDay;
 import tanah.core.finding.Stage;
+import tanah.core.time.Season;
 import tanah.core.units.Unit;
 import tanah.web.design.SheetOptions;
 import tanah.web.forms.Quantity;
@@ -13,7 +14,7 @@ import tanah.web.forms.Quantity;
  *
  * @param fill   what fills the drawing
  * @param lines  what is drawn as lines
- * @param summer the hottest day, else the coldest
+ * @param season the hottest day or the coldest
  * @param hour   of the day
  * @param x      of the probe (m); empty: where the plan's first place of readings is
  * @param y      m
@@ -22,7 +23,7 @@ import tanah.web.forms.Quantity;
 public record ClimateLook(
         FieldKind fill,
         FieldKind lines,
-        boolean summer,
+        Season season,
         double hour,
         OptionalDouble x,
         OptionalDouble y,
@@ -36,7 +37,7 @@ public record ClimateLook(
         return new ClimateLook(
                 fill,
                 lines == fill ? FieldKind.NONE : lines,
-                "summer".equals(o.season()),
+                Season.of(o.season() == null ? "" : o.season()),
                 Math.max(0, Math.min(23.99, hour.orElse(Math.round(noon * 4) / 4.0))),
                 metres(o.px()),
                 metres(o.py()),

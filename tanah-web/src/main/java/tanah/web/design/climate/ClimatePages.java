@@ -16,6 +16,7 @@ import tanah.core.forecast.Forecast;
 import tanah.core.forecast.PointForecast;
 import tanah.core.light.Vec;
 import tanah.core.need.ClimatePlace;
+import tanah.core.time.Season;
 import tanah.core.units.Unit;
 import tanah.web.account.Settings;
 import tanah.web.account.SettingsService;
@@ -51,12 +52,12 @@ public class ClimatePages {
     public ClimateView view(long keeper, Evaluation e, SheetOptions options, Stage stage) {
         ClimateLook look = ClimateLook.of(options, stage, e.design().heat());
         Optional<Forecast> forecast = e.forecast();
-        Optional<Moment> moment = forecast.map(f -> Moment.of(f, look.summer(), look.hour()));
+        Optional<Moment> moment = forecast.map(f -> Moment.of(f, look.season(), look.hour()));
         Optional<Vec> at = forecast.map(f -> ClimateSheet.reader(e, f, look));
         return new ClimateView(
                 look.fill().word(),
                 look.lines().word(),
-                look.summer(),
+                look.season(),
                 look.hour(),
                 Presentation.current().clock(look.hour()),
                 forecast.isPresent(),
@@ -72,7 +73,7 @@ public class ClimatePages {
                         .map(f -> charts.of(e, f, look, stage))
                         .orElse(List.of()),
                 charts.key(e, forecast, stage),
-                forecast.map(f -> day(keeper, e, f, look.summer())).orElse(List.of()));
+                forecast.map(f -> day(keeper, e, f, look.season())).orElse(List.of()));
     }
 
     private static String cm(double metres) {
@@ -141,41 +142,41 @@ public class ClimatePages {
                 Numbers.fixed(Math.min(most, value + half), digits));
     }
 
-    private List<LayerView.Row> day(long keeper, Evaluation e, Forecast f, boolean summer) {
+    private List<LayerView.Row> day(long keeper, Evaluation e, Forecast f, Season season) {
         List<LayerView.Row> rows = new ArrayList<>();
         Energy energy = f.energy();
         Settings own = settings.of(keeper, Locale.getDefault());
-        rows.add(today("energy", Numbers.upTo(energy.day(summer), 2) + THIN + "kWh", "climate.energy"));
-        rows.add(today("cost", money(energy.month(summer) * own.tariff())));
+        rows.add(today("energy", Numbers.upTo(energy.day(season), 2) + THIN + "kWh", "climate.energy"));
+        rows.add(today("cost", money(energy.month(season) * own.tariff())));
         double year = energy.year(own.heatingDays());
         rows.add(today("year", Numbers.upTo(year, 0) + THIN + "kWh, " + money(year * own.tariff())));
-        f.day(summer).ifPresent(d -> water(f, d, summer, rows));
+        f.day(season).ifPresent(d -> water(f, d, season, rows));
         e.design().air().flatMap(AirPlan::mist).stream()
                 .flatMap(m -> m.events().stream())
                 .findFirst()
-                .flatMap(v -> f.day(summer).map(d -> d.dryAgain(v.hour(), Places::meanHumidity)))
+                .flatMap(v -> f.day(season).map(d -> d.dryAgain(v.hour(), Places::meanHumidity)))
                 .ifPresent(h -> rows.add(today(
                         "dry",
                         h.isPresent()
                                 ? Numbers.upTo(h.getAsDouble(), 1) + THIN + "h"
                                 : words.of("climate.day.dry.never"))));
-        f.switched(summer).ifPresent(w -> w.swings().forEach(s -> rows.add(swing(e, f, s))));
+        f.switched(season).ifPresent(w -> w.swings().forEach(s -> rows.add(swing(e, f, s))));
         return rows;
     }
 
-    private void water(Forecast f, DayCourse d, boolean summer, List<LayerView.Row> rows) {
-        String season = summer ? "climate.summer." : "climate.winter.";
-        rows.add(today("wet", Numbers.upTo(d.wetHours(), 1) + THIN + "h", season + "wet"));
-        rows.add(today("fog", Numbers.upTo(d.fogHours(), 1) + THIN + "h", season + "fog"));
+    private void water(Forecast f, DayCourse d, Season season, List<LayerView.Row> rows) {
+        String at = "climate." + season.word() + ".";
+        rows.add(today("wet", Numbers.upTo(d.wetHours(), 1) + THIN + "h", at + "wet"));
+        rows.add(today("fog", Numbers.upTo(d.fogHours(), 1) + THIN + "h", at + "fog"));
         if (d.water().sprayed() > LEAST) {
-            rows.add(litres("mist", d.water().sprayed(), season));
-            rows.add(litres("carried", d.water().carried(), season));
-            rows.add(litres("drained", d.water().drained(), season));
+            rows.add(litres("mist", d.water().sprayed(), at));
+            rows.add(litres("carried", d.water().carried(), at));
+            rows.add(litres("drained", d.water().drained(), at));
         }
-        f.rise(summer).ifPresent(r -> rows.add(today("rise", millimetres(r), season + "rise")));
-        f.daysToSeparator(summer)
-                .ifPresent(days -> rows.add(
-                        today("separator", words.count("climate.days", Math.round(days)), season + "separator")));
+        f.rise(season).ifPresent(r -> rows.add(today("rise", millimetres(r), at + "rise")));
+        f.daysToSeparator(season)
+                .ifPresent(days ->
+                        rows.add(today("separator", words.count("climate.days", Math.round(days)), at + "separator")));
     }
 
     private static String millimetres(double metres) {
@@ -208,7 +209,7 @@ public class ClimatePages {
         return (Numbers.fixed(amount, 2) + THIN + Presentation.current().currency()).strip();
     }
 
-    private LayerView.Row litres(String key, double kilograms, String season) {
-        return today(key, Numbers.volumeWithUnit(kilograms / 1000), season + key);
+    private LayerView.Row litres(String key, double kilograms, String at) {
+        return today(key, Numbers.volumeWithUnit(kilograms / 1000), at + key);
     }
 }

@@ -51,7 +51,7 @@ public class ClimateSheet {
         if (stage != Stage.HEAT && stage != Stage.AIR) {
             return Optional.empty();
         }
-        Optional<Moment> moment = e.forecast().map(f -> Moment.of(f, look.summer(), look.hour()));
+        Optional<Moment> moment = e.forecast().map(f -> Moment.of(f, look.season(), look.hour()));
         return fittings(e)
                 .map(f -> new SheetClimate(
                         f,

@@ -1,6 +1,7 @@
 package tanah.web.design.climate;
 
 import java.util.List;
+import tanah.core.time.Season;
 import tanah.web.design.LayerView;
 
 /**
@@ -8,7 +9,7 @@ import tanah.web.design.LayerView;
  *
  * @param fill     word of what fills the drawing
  * @param lines    word of what is drawn as lines
- * @param summer   the hottest day, else the coldest
+ * @param season   the hottest day or the coldest
  * @param hour     of the day
  * @param clock    the hour as people read it
  * @param known    whether there is a climate at all
@@ -26,7 +27,7 @@ import tanah.web.design.LayerView;
 public record ClimateView(
         String fill,
         String lines,
-        boolean summer,
+        Season season,
         double hour,
         String clock,
         boolean known,
@@ -40,6 +41,9 @@ public record ClimateView(
         List<String> charts,
         List<Key> key,
         List<LayerView.Row> day) {
+    public boolean summer() {
+        return season == Season.SUMMER;
+    }
 
     /** A colour and the edge above it, or empty for the last. */
     public record Band(String colour, String edge) {}

@@ -13,7 +13,9 @@ import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.Stage;
 import tanah.core.forecast.Forecast;
 import tanah.core.need.ClimatePlace;
-import tanah.core.need.SeasonPhase;
+import tanah.core.need.Want;
+import tanah.core.time.Phase;
+import tanah.core.time.SeasonPhase;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.PartNames;
 import tanah.web.forms.Numbers;
@@ -68,7 +70,7 @@ class DayCharts {
     }
 
     private String temperature(Evaluation e, Forecast f, ClimateLook look) {
-        DayCourse day = f.day(look.summer()).orElseThrow();
+        DayCourse day = f.day(look.season()).orElseThrow();
         List<DayChart.Course> courses = new ArrayList<>();
         courses.add(new DayChart.Course(
                 words.of("climate.spot.room"),
@@ -78,11 +80,11 @@ class DayCharts {
                         .map(s -> new double[] {s.hour(), Numbers.temperature(s.room())})
                         .toList()));
         for (ClimatePlace spot : WARM) {
-            List<double[]> points = f.course(spot, look.summer()).stream()
+            List<double[]> points = f.course(spot, look.season()).stream()
                     .map(p -> new double[] {p[0], Numbers.temperature(p[1])})
                     .toList();
             if (!points.isEmpty()) {
-                double half = f.half(spot, SeasonPhase.of(look.summer(), true));
+                double half = f.half(spot, SeasonPhase.of(look.season(), Phase.DAY));
                 courses.add(new DayChart.Course(
                         words.of("climate.spot", spot),
                         css(spot),
@@ -92,9 +94,11 @@ class DayCharts {
         }
         List<DayChart.Band> bands = new ArrayList<>();
         e.animals().stream().findFirst().ifPresent(a -> {
-            Range warm = a.profile().baskingSurface().orElse(a.profile().warmAir());
-            bands.addAll(
-                    bands(e.design().heat(), degrees(warm), degrees(a.profile().night())));
+            Optional<Range> warm = Want.BASKING.of(a.profile()).or(() -> Want.WARM.of(a.profile()));
+            Optional<Range> night = Want.NIGHT.of(a.profile());
+            if (warm.isPresent() && night.isPresent()) {
+                bands.addAll(bands(e.design().heat(), degrees(warm.get()), degrees(night.get())));
+            }
         });
         return new DayChart(
                         courses,
@@ -114,7 +118,7 @@ class DayCharts {
     }
 
     private String humidity(Evaluation e, Forecast f, ClimateLook look) {
-        DayCourse day = f.day(look.summer()).orElseThrow();
+        DayCourse day = f.day(look.season()).orElseThrow();
         List<DayChart.Course> courses = new ArrayList<>();
         courses.add(new DayChart.Course(
                 words.of("climate.spot.room"),
@@ -127,8 +131,8 @@ class DayCharts {
             courses.add(new DayChart.Course(
                     words.of("climate.spot", spot),
                     spot == ClimatePlace.HUMIDITY_WARM ? "warm" : "cool",
-                    100 * f.half(spot, SeasonPhase.of(look.summer(), true)),
-                    f.course(spot, look.summer()).stream()
+                    100 * f.half(spot, SeasonPhase.of(look.season(), Phase.DAY)),
+                    f.course(spot, look.season()).stream()
                             .map(p -> new double[] {p[0], 100 * Math.min(1, p[1])})
                             .toList()));
         }
@@ -137,8 +141,8 @@ class DayCharts {
                 .map(Inhabitant::profile)
                 .map(p -> bands(
                         e.design().heat(),
-                        p.humidityDay().times(100),
-                        p.humidityNight().times(100)))
+                        Want.HUMIDITY_DAY.of(p).orElseThrow().times(100),
+                        Want.HUMIDITY_NIGHT.of(p).orElseThrow().times(100)))
                 .orElse(List.of());
         List<DayChart.Lane> lanes = new ArrayList<>();
         lanes.add(fog(day));

@@ -8,7 +8,9 @@ import tanah.core.climate.SteadyState;
 import tanah.core.forecast.Forecast;
 import tanah.core.forecast.PointForecast;
 import tanah.core.light.Vec;
-import tanah.core.need.SeasonPhase;
+import tanah.core.time.Phase;
+import tanah.core.time.Season;
+import tanah.core.time.SeasonPhase;
 
 /**
  * One moment of a forecast: of the whole day where it is known, else the steady state of its phase.
@@ -30,12 +32,12 @@ record Moment(
         double room,
         boolean steady) {
 
-    static Moment of(Forecast f, boolean summer, double hour) {
-        if (f.day(summer).isPresent()) {
-            DayCourse.Sample s = f.day(summer).get().at(hour);
+    static Moment of(Forecast f, Season season, double hour) {
+        if (f.day(season).isPresent()) {
+            DayCourse.Sample s = f.day(season).get().at(hour);
             return new Moment(
                     f,
-                    SeasonPhase.of(summer, s.lit()),
+                    SeasonPhase.of(season, s.phase()),
                     hour,
                     s.places(),
                     i -> s.duties().get(i),
@@ -43,15 +45,16 @@ record Moment(
                     false);
         }
         double since = ((hour - f.mapped().enclosure().lightsOn()) % 24 + 24) % 24;
-        SeasonPhase when = SeasonPhase.of(summer, since < f.mapped().enclosure().photoperiod());
+        SeasonPhase when =
+                SeasonPhase.of(season, since < f.mapped().enclosure().photoperiod() ? Phase.DAY : Phase.NIGHT);
         SteadyState steady = f.at(when);
         return new Moment(f, when, hour, steady.places(), steady::duty, steady.outside(), true);
     }
 
     PointForecast read(Vec at) {
         return steady
-                ? PointForecast.at(forecast, at.x(), at.y(), at.z(), when.isSummer(), when.isDay())
-                : PointForecast.at(forecast, at.x(), at.y(), at.z(), when.isSummer(), hour)
+                ? PointForecast.at(forecast, at.x(), at.y(), at.z(), when)
+                : PointForecast.at(forecast, at.x(), at.y(), at.z(), when.season(), hour)
                         .orElseThrow();
     }
 

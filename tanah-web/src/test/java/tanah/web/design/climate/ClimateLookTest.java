@@ -10,6 +10,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tanah.core.design.HeatDay;
 import tanah.core.finding.Stage;
+import tanah.core.time.Season;
 import tanah.web.design.SheetOptions;
 
 /** Whatever stands in an address, there is a sensible look at the climate. */
@@ -26,7 +27,7 @@ class ClimateLookTest {
         ClimateLook heat = look(null, null, null, null, null, Stage.HEAT);
         assertThat(heat.fill()).isEqualTo(FieldKind.AIR);
         assertThat(heat.lines()).isEqualTo(FieldKind.UV);
-        assertThat(heat.summer()).isFalse();
+        assertThat(heat.season()).isEqualTo(Season.WINTER);
         assertThat(heat.hour()).isEqualTo(14);
         assertThat(heat.x()).isEmpty();
         assertThat(look(null, null, null, null, null, Stage.AIR).fill()).isEqualTo(FieldKind.HUMIDITY);
@@ -38,7 +39,7 @@ class ClimateLookTest {
         ClimateLook look = look(word, word, word, word, word, Stage.HEAT);
         assertThat(look.fill()).isEqualTo(FieldKind.AIR);
         assertThat(look.lines()).isEqualTo(FieldKind.UV);
-        assertThat(look.summer()).isFalse();
+        assertThat(look.season()).isEqualTo(Season.WINTER);
     }
 
     @ParameterizedTest
@@ -52,7 +53,7 @@ class ClimateLookTest {
         ClimateLook look = look("uv", "uv", "summer", "3", "12.5", Stage.HEAT);
         assertThat(look.fill()).isEqualTo(FieldKind.UV);
         assertThat(look.lines()).isEqualTo(FieldKind.NONE);
-        assertThat(look.summer()).isTrue();
+        assertThat(look.season()).isEqualTo(Season.SUMMER);
         assertThat(look.x().orElseThrow()).isCloseTo(0.125, within(1e-9));
     }
 }

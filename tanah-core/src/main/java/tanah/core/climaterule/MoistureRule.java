@@ -5,7 +5,6 @@ import static tanah.core.climaterule.RuleInput.percent;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import tanah.core.catalogue.Range;
 import tanah.core.climate.DayCourse;
 import tanah.core.climate.WaterLedger;
 import tanah.core.design.HardscapeItem;
@@ -17,15 +16,12 @@ import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
-import tanah.core.need.ClimatePlace;
-import tanah.core.need.Expected;
-import tanah.core.need.SeasonPhase;
+import tanah.core.time.Season;
+import tanah.core.time.SeasonPhase;
 import tanah.core.units.Unit;
 
-/** Humidity by day and by night over the whole course of a day, mist that runs through, a front that stays wet. */
-public final class HumidityRule {
-    public static final RuleId LOW = new RuleId("climate.rh.low");
-    public static final RuleId HIGH = new RuleId("climate.rh.high");
+/** What the moisture of a whole day comes to: a front that stays wet, mist that runs through, a retreat that is damp. */
+public final class MoistureRule {
     public static final RuleId FOG = new RuleId("climate.fog");
     public static final RuleId DRAINS = new RuleId("climate.mist.drains");
     public static final RuleId RETREAT = new RuleId("climate.retreat");
@@ -35,7 +31,7 @@ public final class HumidityRule {
     private static final double THROUGH = 0.3; // of the mist
     private static final double DAMP = 0.7; // share of saturation a humid retreat offers at least, common practice
 
-    private HumidityRule() {}
+    private MoistureRule() {}
 
     /** Needs the course of a day; nothing is said before it is known. */
     public static List<Finding> judge(RuleInput j) {
@@ -43,66 +39,12 @@ public final class HumidityRule {
         if (!j.forecast().hasDays() || j.needs().isAquatic()) {
             return findings;
         }
-        for (boolean day : new boolean[] {true, false}) {
-            Range wanted = day ? j.needs().humidityDay() : j.needs().humidityNight();
-            humidity(j, day, wanted).ifPresent(findings::add);
-        }
-        j.forecast().day(false).ifPresent(winter -> {
+        j.forecast().day(Season.WINTER).ifPresent(winter -> {
             fog(j, winter).ifPresent(findings::add);
             drains(j, winter.water()).ifPresent(findings::add);
         });
         retreat(j).ifPresent(findings::add);
         return findings;
-    }
-
-    private static Optional<Finding> humidity(RuleInput j, boolean day, Range wanted) {
-        Optional<Expected> winter = j.forecast().mean(ClimatePlace.HUMIDITY, SeasonPhase.of(false, day));
-        Optional<Expected> summer = j.forecast().mean(ClimatePlace.HUMIDITY, SeasonPhase.of(true, day));
-        if (winter.isEmpty() || summer.isEmpty()) {
-            return Optional.empty();
-        }
-        Expected dry = winter.get().value() < summer.get().value() ? winter.get() : summer.get();
-        Expected damp = winter.get().value() < summer.get().value() ? summer.get() : winter.get();
-        String phase = day ? "day" : "night";
-        double under = wanted.min() - dry.value();
-        double over = damp.value() - wanted.max();
-        Expected shown = over > under ? damp : dry;
-        List<Measure> numbers = List.of(
-                percent("value", Math.min(1, shown.value())),
-                percent("band", shown.half()),
-                percent("low", wanted.min()),
-                percent("high", wanted.max()));
-        if (under <= 1e-9 && over <= 1e-9) {
-            boolean sure = dry.low() >= wanted.min() - 1e-9 && Math.min(1, damp.high()) <= wanted.max() + 1e-9;
-            return Optional.of(
-                    sure
-                            ? j.finding(LOW, Severity.GOOD, Place.of(Stage.AIR), phase, numbers)
-                            : j.finding(
-                                    over > under ? HIGH : LOW,
-                                    Severity.HINT,
-                                    Place.of(Stage.AIR),
-                                    "maybe_" + phase,
-                                    numbers,
-                                    Remedy.byHand("measure-there")));
-        }
-        return Optional.of(
-                under > over
-                        ? j.finding(
-                                LOW,
-                                Severity.CAUTION,
-                                Place.of(Stage.AIR),
-                                phase,
-                                numbers,
-                                Remedy.change("mist-more", new Action.GoTo(Stage.AIR)),
-                                Remedy.change("find-equipment", new Action.Find()))
-                        : j.finding(
-                                HIGH,
-                                Severity.CAUTION,
-                                Place.of(Stage.AIR),
-                                phase,
-                                numbers,
-                                Remedy.change("air-more", new Action.GoTo(Stage.AIR)),
-                                Remedy.change("find-equipment", new Action.Find())));
     }
 
     private static Optional<Finding> fog(RuleInput j, DayCourse winter) {
