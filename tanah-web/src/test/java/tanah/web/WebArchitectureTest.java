@@ -14,9 +14,35 @@ import org.springframework.beans.factory.annotation.Autowired;
 /** Directions in the web application. */
 @AnalyzeClasses(packages = "tanah", importOptions = ImportOption.DoNotIncludeTests.class)
 class WebArchitectureTest {
+    private static final String[] STAGE_ROOMS = {
+        "tanah.web.design.ground..",
+        "tanah.web.design.hardscape..",
+        "tanah.web.design.water..",
+        "tanah.web.design.heat..",
+        "tanah.web.design.air.."
+    };
+
     @ArchTest
     static final ArchRule ROOMS_FORM_NO_CYCLES =
             slices().matching("tanah.web.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule INNER_ROOMS_FORM_NO_CYCLES =
+            slices().matching("tanah.web.(**)").should().beFreeOfCycles();
+
+    /** A stage knows no other stage, and nobody but itself knows it: adding one changes nothing elsewhere. */
+    @ArchTest
+    static final ArchRule STAGES_ARE_ISLANDS = slices().matching("tanah.web.design.(ground|hardscape|water|heat|air)..")
+            .should()
+            .notDependOnEachOther();
+
+    @ArchTest
+    static final ArchRule PAGES_NAME_NO_STAGE = noClasses()
+            .that()
+            .resideOutsideOfPackages(STAGE_ROOMS)
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage(STAGE_ROOMS);
 
     @ArchTest
     static final ArchRule MAPPERS_STAY_IN_THEIR_ROOM = classes()

@@ -11,10 +11,9 @@ import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
 import tanah.web.account.Keeper;
 import tanah.web.catalogue.Catalogues;
-import tanah.web.design.DesignPages;
-import tanah.web.design.Ledger;
-import tanah.web.design.Notes;
-import tanah.web.design.SheetOptions;
+import tanah.web.design.notes.Notes;
+import tanah.web.design.overlay.SheetOptions;
+import tanah.web.design.stage.DesignPages;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.evaluate.Evaluations;
@@ -55,7 +54,7 @@ class BuyController {
         model.addAttribute("lines", e.shopping().map(s -> buy.lines(s, e)).orElse(List.of()));
         model.addAttribute("batches", e.shopping().map(s -> buy.batches(s, e)).orElse(List.of()));
         model.addAttribute(
-                "price", e.shopping().map(s -> Ledger.money(s.price())).orElse(""));
+                "price", e.shopping().map(s -> Numbers.price(s.price())).orElse(""));
         model.addAttribute(
                 "total", e.mass().map(m -> Numbers.massWithUnit(m.total())).orElse(""));
         model.addAttribute("heavy", e.mass().filter(m -> m.total() > 25).isPresent());

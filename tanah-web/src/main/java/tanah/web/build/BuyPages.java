@@ -10,8 +10,7 @@ import tanah.core.build.Shopping;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.evaluate.Evaluation;
 import tanah.web.catalogue.Catalogues;
-import tanah.web.design.Ledger;
-import tanah.web.design.PartNames;
+import tanah.web.design.words.PartNames;
 import tanah.web.forms.Numbers;
 import tanah.web.shell.Words;
 
@@ -63,7 +62,7 @@ public class BuyPages {
                     what(line, catalogues.of(e.design())),
                     need(line),
                     line.packs().map(BuyPages::packs).orElse(words.of("buy.by." + line.unit())),
-                    Ledger.money(line.price()),
+                    Numbers.price(line.price()),
                     line.forParts().stream()
                             .map(s -> names.of(s.part(), e.design(), catalogues.of(e.design()))
                                     + (line.forParts().size() > 1 && litres

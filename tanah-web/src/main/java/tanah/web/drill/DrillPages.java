@@ -19,7 +19,7 @@ import tanah.core.forecast.Forecast;
 import tanah.core.need.ClimatePlace;
 import tanah.core.need.HardLimits;
 import tanah.web.catalogue.Catalogues;
-import tanah.web.design.PartNames;
+import tanah.web.design.words.PartNames;
 import tanah.web.forms.Numbers;
 import tanah.web.shell.Words;
 import tanah.web.svg.DayChart;

@@ -10,7 +10,7 @@ import tanah.core.catalogue.LampModel;
 import tanah.core.equipment.EquipmentFound;
 import tanah.core.equipment.LampChoice;
 import tanah.core.units.Unit;
-import tanah.web.design.LayerView;
+import tanah.web.design.edit.NumberRow;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.forms.Numbers;
 import tanah.web.shell.Words;
@@ -57,9 +57,9 @@ class FindPages {
     }
 
     private FindView.Option option(int index, SearchAnswer.Option o, Catalogue catalogue) {
-        List<LayerView.Row> values = new ArrayList<>();
+        List<NumberRow> values = new ArrayList<>();
         for (EquipmentFound.Value v : o.values()) {
-            values.add(new LayerView.Row(
+            values.add(new NumberRow(
                     words.of("need." + v.key()),
                     words.of(
                             "find.value",
@@ -70,7 +70,7 @@ class FindPages {
                             unit(v.humidity()))));
         }
         if (o.uv() > 0) {
-            values.add(new LayerView.Row(words.of("need.uvi"), Numbers.upTo(o.uv(), 1)));
+            values.add(new NumberRow(words.of("need.uvi"), Numbers.upTo(o.uv(), 1)));
         }
         return new FindView.Option(
                 index,

@@ -1,7 +1,7 @@
 package tanah.web.find;
 
 import java.util.List;
-import tanah.web.design.LayerView;
+import tanah.web.design.edit.NumberRow;
 
 /**
  * The page of a search.
@@ -47,7 +47,7 @@ public record FindView(
     public record Option(
             int index,
             List<String> parts,
-            List<LayerView.Row> values,
+            List<NumberRow> values,
             List<String> missed,
             List<String> tolerated,
             String power) {}

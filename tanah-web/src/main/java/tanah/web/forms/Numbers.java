@@ -2,6 +2,7 @@ package tanah.web.forms;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import tanah.core.catalogue.Range;
 import tanah.core.finding.Measure;
 import tanah.core.units.Unit;
 
@@ -189,5 +190,14 @@ public final class Numbers {
                                 ? ""
                                 : THIN + measure.unit().symbol());
         };
+    }
+
+    /** A price or a band of prices in reference currency. */
+    public static String price(Range price) {
+        String currency = Presentation.current().currency();
+        double low = money(price.min());
+        double high = money(price.max());
+        String number = high - low < 0.005 ? fixed(low, 2) : fixed(low, 0) + "–" + fixed(high, 0);
+        return currency.isEmpty() ? number : number + THIN + currency;
     }
 }

@@ -26,10 +26,10 @@ public class Judge {
 
     private final Catalogues catalogues;
     private final Words messages;
-    private final Kinds kinds;
+    private final ReadingWords kinds;
     private final Clock clock;
 
-    Judge(Catalogues catalogues, Words messages, Kinds kinds, Clock clock) {
+    Judge(Catalogues catalogues, Words messages, ReadingWords kinds, Clock clock) {
         this.kinds = kinds;
         this.catalogues = catalogues;
         this.messages = messages;

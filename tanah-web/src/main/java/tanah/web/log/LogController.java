@@ -16,9 +16,9 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.Stage;
 import tanah.web.account.Keeper;
-import tanah.web.design.DesignPages;
-import tanah.web.design.FindingWords;
-import tanah.web.design.SheetOptions;
+import tanah.web.design.overlay.SheetOptions;
+import tanah.web.design.stage.DesignPages;
+import tanah.web.design.words.FindingWords;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.evaluate.Evaluations;
@@ -41,7 +41,7 @@ class LogController {
     private final DesignPages designs;
     private final Evaluations evaluations;
     private final ErrorWords words;
-    private final Kinds kinds;
+    private final ReadingWords kinds;
     private final Words common;
     private final EventPages events;
     private final LogSigns signs;
@@ -58,7 +58,7 @@ class LogController {
             DesignPages designs,
             Evaluations evaluations,
             ErrorWords words,
-            Kinds kinds,
+            ReadingWords kinds,
             Words common,
             EventPages events,
             LogSigns signs,

@@ -31,10 +31,16 @@ class LogPages {
     private final Judge judge;
     private final Words messages;
     private final LastReadings recent;
-    private final Kinds units;
+    private final ReadingWords units;
     private final Clock clock;
 
-    LogPages(ReadingService readings, Judge judge, Words messages, LastReadings recent, Kinds units, Clock clock) {
+    LogPages(
+            ReadingService readings,
+            Judge judge,
+            Words messages,
+            LastReadings recent,
+            ReadingWords units,
+            Clock clock) {
         this.units = units;
         this.recent = recent;
         this.readings = readings;
@@ -120,11 +126,11 @@ class LogPages {
                     name(k),
                     units.unit(k),
                     units.typed(k),
-                    place.equals(Kinds.WHOLE) && k.id().equals(kind),
+                    place.equals(ReadingWords.WHOLE) && k.id().equals(kind),
                     "",
-                    before(last, Kinds.WHOLE, k, now)));
+                    before(last, ReadingWords.WHOLE, k, now)));
         }
-        return new PlaceView(Kinds.WHOLE, 0, messages.of("log.whole"), kinds, place.equals(Kinds.WHOLE));
+        return new PlaceView(ReadingWords.WHOLE, 0, messages.of("log.whole"), kinds, place.equals(ReadingWords.WHOLE));
     }
 
     private String before(List<Reading> last, String place, ReadingKind kind, OffsetDateTime now) {

@@ -21,10 +21,10 @@ class LogReader {
     private static final Duration OLDEST = Duration.ofDays(3650);
     private static final Duration AHEAD = Duration.ofMinutes(2);
 
-    private final Kinds kinds;
+    private final ReadingWords kinds;
     private final Clock clock;
 
-    LogReader(Kinds kinds, Clock clock) {
+    LogReader(ReadingWords kinds, Clock clock) {
         this.kinds = kinds;
         this.clock = clock;
     }

@@ -12,8 +12,8 @@ import tanah.core.evaluate.Evaluator;
 import tanah.core.need.ReadingKind;
 import tanah.web.account.Keeper;
 import tanah.web.catalogue.Catalogues;
-import tanah.web.design.PageHead;
-import tanah.web.design.StageSheet;
+import tanah.web.design.stage.StageSheet;
+import tanah.web.design.words.PageHead;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.shell.Words;
 import tanah.web.svg.BoxSvg;
@@ -25,7 +25,7 @@ class PhonePages {
     private final PlaceCodes codes;
     private final StageSheet sheets;
     private final Catalogues catalogues;
-    private final Kinds kinds;
+    private final ReadingWords kinds;
     private final PageHead head;
     private final Words words;
 
@@ -34,7 +34,7 @@ class PhonePages {
             PlaceCodes codes,
             StageSheet sheets,
             Catalogues catalogues,
-            Kinds kinds,
+            ReadingWords kinds,
             PageHead head,
             Words words) {
         this.pages = pages;
@@ -95,8 +95,9 @@ class PhonePages {
     /** The place and kind asked for, else the first that can be read. */
     Chosen chosen(Enclosure enclosure, String place, String kind) {
         Design design = enclosure.design();
-        String first =
-                design.probes().isEmpty() ? Kinds.WHOLE : design.probes().get(0).id();
+        String first = design.probes().isEmpty()
+                ? ReadingWords.WHOLE
+                : design.probes().get(0).id();
         String at = kinds.at(design, place).isEmpty() ? first : place;
         List<ReadingKind> here = kinds.at(design, at);
         if (here.isEmpty()) {

@@ -54,7 +54,7 @@ public class PlaceCodes {
         for (Probe probe : enclosure.design().probes()) {
             all.put(probe.id(), of(keeperId, enclosure.id(), probe.id()));
         }
-        all.put(Kinds.WHOLE, of(keeperId, enclosure.id(), Kinds.WHOLE));
+        all.put(ReadingWords.WHOLE, of(keeperId, enclosure.id(), ReadingWords.WHOLE));
         return all;
     }
 

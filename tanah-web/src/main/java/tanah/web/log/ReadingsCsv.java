@@ -40,11 +40,11 @@ public class ReadingsCsv {
     private static final String PLACE_NAME = "place_name";
 
     private final ReadingService readings;
-    private final Kinds kinds;
+    private final ReadingWords kinds;
     private final Words words;
     private final Clock clock;
 
-    ReadingsCsv(ReadingService readings, Kinds kinds, Words words, Clock clock) {
+    ReadingsCsv(ReadingService readings, ReadingWords kinds, Words words, Clock clock) {
         this.readings = readings;
         this.kinds = kinds;
         this.words = words;
@@ -227,7 +227,7 @@ public class ReadingsCsv {
     private String places(Design design) {
         List<String> ids =
                 new ArrayList<>(design.probes().stream().map(p -> p.id()).toList());
-        ids.add(Kinds.WHOLE);
+        ids.add(ReadingWords.WHOLE);
         return String.join(", ", ids);
     }
 

@@ -26,13 +26,13 @@ import tanah.core.units.Unit;
 import tanah.web.account.Keeper;
 import tanah.web.build.BuyPages;
 import tanah.web.catalogue.Catalogues;
-import tanah.web.design.FigureWords;
-import tanah.web.design.Ledger;
-import tanah.web.design.PageHead;
+import tanah.web.design.words.FigureWords;
+import tanah.web.design.words.PageHead;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.enclosure.FileNames;
 import tanah.web.evaluate.Evaluations;
+import tanah.web.forms.Numbers;
 import tanah.web.forms.Presentation;
 import tanah.web.log.LastReadings;
 import tanah.web.shell.NotFoundException;
@@ -179,7 +179,7 @@ class PaperController {
         model.addAttribute("lines", e.shopping().map(s -> buy.lines(s, e)).orElse(List.of()));
         model.addAttribute("cost", cost.equals("on"));
         model.addAttribute(
-                "price", e.shopping().map(s -> Ledger.money(s.price())).orElse(""));
+                "price", e.shopping().map(s -> Numbers.price(s.price())).orElse(""));
         model.addAttribute(
                 "hazards",
                 e.animals().stream()

@@ -21,12 +21,11 @@ import tanah.core.finding.Severity;
 import tanah.core.scene.Scene;
 import tanah.web.build.BuyPages;
 import tanah.web.catalogue.Catalogues;
-import tanah.web.design.Ledger;
-import tanah.web.design.NoteView;
-import tanah.web.design.Notes;
-import tanah.web.design.PageHead;
-import tanah.web.design.PartNames;
-import tanah.web.design.StageSheet;
+import tanah.web.design.notes.NoteView;
+import tanah.web.design.notes.Notes;
+import tanah.web.design.stage.StageSheet;
+import tanah.web.design.words.PageHead;
+import tanah.web.design.words.PartNames;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.forms.Numbers;
 import tanah.web.forms.Presentation;
@@ -135,7 +134,7 @@ class Papers {
         context.setVariable("lines", e.shopping().map(s -> buy.lines(s, e)).orElse(List.of()));
         context.setVariable("batches", e.shopping().map(s -> buy.batches(s, e)).orElse(List.of()));
         context.setVariable(
-                "price", e.shopping().map(s -> Ledger.money(s.price())).orElse(""));
+                "price", e.shopping().map(s -> Numbers.price(s.price())).orElse(""));
         context.setVariable(
                 "total", e.mass().map(m -> Numbers.massWithUnit(m.total())).orElse(""));
         context.setVariable("heavy", e.mass().filter(m -> m.total() > 25).isPresent());

@@ -1,8 +1,8 @@
 package tanah.web.shelf;
 
 import java.util.List;
-import tanah.web.design.NoteView;
-import tanah.web.design.StageView;
+import tanah.web.design.notes.NoteView;
+import tanah.web.design.stage.StageView;
 
 /**
  * An enclosure on the shelf.

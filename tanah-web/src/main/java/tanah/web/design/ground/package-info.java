@@ -1,0 +1,5 @@
+/** Stage 3. */
+@NullMarked
+package tanah.web.design.ground;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,345 @@
+package tanah.web.design.hardscape;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import tanah.core.catalogue.Medium;
+import tanah.core.design.Design;
+import tanah.core.design.Fixing;
+import tanah.core.design.HardscapeItem;
+import tanah.core.design.HardscapeItem.Hide;
+import tanah.core.design.Ids;
+import tanah.core.design.OtherFields;
+import tanah.core.design.PieceMove;
+import tanah.core.evaluate.Evaluation;
+import tanah.core.evaluate.Evaluator;
+import tanah.core.structure.PieceProposal;
+import tanah.core.structure.PieceProposal.Size;
+import tanah.core.vessel.Vessel;
+import tanah.web.catalogue.Catalogues;
+import tanah.web.catalogue.StockItem;
+import tanah.web.catalogue.StockService;
+import tanah.web.design.edit.EditForm;
+import tanah.web.design.edit.EditOutcome;
+import tanah.web.design.edit.NumberField;
+import tanah.web.design.words.PartNames;
+import tanah.web.forms.FieldErrors;
+import tanah.web.forms.Quantity;
+import tanah.web.shell.NotFoundException;
+import tanah.web.shell.Words;
+
+/** Reads one edit of the hardscape and applies it to a design. */
+@Component
+public class HardscapeEdits {
+    /** Marks a piece of the keeper's own stock among the things that can be laid. */
+    public static final String STOCK = "stock:";
+
+    static final List<String> HIDES = List.of("warm", "cool", "humid", "high");
+    private static final int MOST = 80;
+    private static final int LONGEST_NAME = 80;
+    private static final double TURN = Math.toRadians(15);
+    private static final double ASIDE = 0.02; // m, by which a copy lies beside its original
+
+    private final Catalogues catalogues;
+    private final StockService stock;
+    private final PartNames names;
+    private final Words words;
+
+    HardscapeEdits(Catalogues catalogues, StockService stock, PartNames names, Words words) {
+        this.catalogues = catalogues;
+        this.stock = stock;
+        this.names = names;
+        this.words = words;
+    }
+
+    public EditOutcome apply(Design design, EditForm form, long keeper, FieldErrors errors) {
+        if (form.opWord().equals("add")) {
+            return add(design, form, keeper, errors);
+        }
+        Optional<HardscapeItem> found = design.hardscape().stream()
+                .filter(h -> h.id().equals(form.partId()))
+                .findFirst();
+        if (found.isEmpty()) {
+            errors.add("form", "error.piece.gone");
+            return EditOutcome.none(design, "");
+        }
+        Optional<NumberField> number = PieceFields.of(form.opWord());
+        return number.isPresent()
+                ? number(design, found.get(), number.get(), form, errors)
+                : other(design, found.get(), form, errors);
+    }
+
+    private EditOutcome other(Design design, HardscapeItem item, EditForm form, FieldErrors errors) {
+        String value = form.valueText().strip();
+        return switch (form.opWord()) {
+            case "name" -> name(design, item, value, errors);
+            case "media" -> media(design, item, value, errors);
+            case "support" -> support(design, item, value, errors);
+            case "hide" -> hide(design, item, value, errors);
+            case "wet" ->
+                change(
+                        design,
+                        item,
+                        i -> i.inWater(value.equals("true")),
+                        said(item, design, value.equals("true") ? "edit.into_water" : "edit.out_of_water"));
+            case "turn" ->
+                change(
+                        design,
+                        item,
+                        i -> inside(design, PieceMove.turned(i, value.startsWith("-") ? -TURN : TURN)),
+                        said(item, design, "edit.turned"));
+            case "move" -> moved(design, item, form, errors);
+            case "lift" -> lifted(design, item, form, errors);
+            case "copy" -> copy(design, item, errors);
+            case "remove" ->
+                new EditOutcome(
+                        design.withHardscape(design.hardscape().stream()
+                                .filter(h -> h != item)
+                                .toList()),
+                        said(item, design, "edit.removed"),
+                        "");
+            default -> {
+                errors.add("form", "error.edit.unknown");
+                yield EditOutcome.none(design, item.id());
+            }
+        };
+    }
+
+    private EditOutcome number(
+            Design design, HardscapeItem item, NumberField field, EditForm form, FieldErrors errors) {
+        NumberField bounded = bounded(design, item, field);
+        OptionalDouble value = bounded.read(form, errors);
+        OptionalDouble stood = PieceFields.get(field, item);
+        String before = stood.isPresent() ? field.show(stood.getAsDouble()) : "–";
+        if (!errors.isEmpty() || form.valueText().strip().equals(before)) {
+            return EditOutcome.none(design, item.id());
+        }
+        String summary = words.of(
+                "edit.field",
+                named(item, design),
+                words.of("short." + field.op()),
+                before,
+                (value.isPresent() ? field.show(value.getAsDouble()) : "–") + "\u2009" + field.unit());
+        return change(design, item, i -> PieceFields.set(field, i, value), summary);
+    }
+
+    /** A piece stays inside the box: what is typed may place or size it just up to the far wall. */
+    private NumberField bounded(Design design, HardscapeItem item, NumberField field) {
+        Optional<Vessel> vessel =
+                Evaluator.evaluate(design, catalogues.of(design)).vessel();
+        PieceMove.Box box = PieceMove.box(item);
+        return vessel.map(v -> switch (field.op()) {
+                    case "x" -> field.upTo(v.length() - box.length());
+                    case "y" -> field.upTo(v.width() - box.width());
+                    case "base" -> field.upTo(v.height() - 0.01);
+                    case "length" -> field.upTo(v.length() - box.left());
+                    case "width" -> field.upTo(v.width() - box.front());
+                    case "height" -> field.upTo(v.height() * 1.5);
+                    default -> field;
+                })
+                .orElse(field);
+    }
+
+    private EditOutcome name(Design design, HardscapeItem item, String value, FieldErrors errors) {
+        if (value.length() > LONGEST_NAME) {
+            errors.add("name-" + item.id(), "error.name.long");
+            return EditOutcome.none(design, item.id());
+        }
+        Optional<String> name = value.isEmpty() ? Optional.empty() : Optional.of(value);
+        return change(design, item, i -> i.named(name), words.of("edit.named", named(item, design), value));
+    }
+
+    private EditOutcome media(Design design, HardscapeItem item, String value, FieldErrors errors) {
+        Optional<Medium> medium = catalogues.of(design).findMedium(value).filter(PieceProposal::isPiece);
+        if (medium.isEmpty()) {
+            errors.add("media-" + item.id(), "error.media.unknown");
+            return EditOutcome.none(design, item.id());
+        }
+        return change(
+                design,
+                item,
+                i -> i.madeOf(medium.get().kind(), medium.get().id()),
+                named(item, design) + " → " + medium.get().name());
+    }
+
+    private EditOutcome support(Design design, HardscapeItem item, String value, FieldErrors errors) {
+        for (Fixing.Support support : Fixing.Support.values()) {
+            if (support.word().equals(value)) {
+                return change(
+                        design,
+                        item,
+                        i -> i.fixed(i.fixing().withSupport(support)),
+                        words.of("edit.stands", named(item, design), words.of("support." + value)));
+            }
+        }
+        errors.add("support-" + item.id(), "error.choice");
+        return EditOutcome.none(design, item.id());
+    }
+
+    private EditOutcome hide(Design design, HardscapeItem item, String value, FieldErrors errors) {
+        if (!value.isEmpty() && !HIDES.contains(value)) {
+            errors.add("hide-" + item.id(), "error.choice");
+            return EditOutcome.none(design, item.id());
+        }
+        OtherFields measures = item.hide().map(Hide::kept).orElse(OtherFields.NONE);
+        Optional<Hide> hide = value.isEmpty() ? Optional.empty() : Optional.of(new Hide(value, measures));
+        return change(
+                design,
+                item,
+                i -> i.asHide(hide),
+                words.of(
+                        "edit.hide",
+                        named(item, design),
+                        words.of("hide." + (value.isEmpty() ? "none" : value)).toLowerCase(Locale.ROOT)));
+    }
+
+    /** Dragged in the plan. */
+    private EditOutcome moved(Design design, HardscapeItem item, EditForm form, FieldErrors errors) {
+        OptionalDouble x = Quantity.parse(form.valueText(), Quantity.Kind.LENGTH);
+        OptionalDouble y = Quantity.parse(form.otherText(), Quantity.Kind.LENGTH);
+        if (x.isEmpty() || y.isEmpty()) {
+            errors.add("form", "error.edit.unknown");
+            return EditOutcome.none(design, item.id());
+        }
+        return change(
+                design,
+                item,
+                i -> inside(design, PieceMove.to(i, x.getAsDouble(), y.getAsDouble(), i.base())),
+                said(item, design, "edit.moved"));
+    }
+
+    /** Dragged in the section. */
+    private EditOutcome lifted(Design design, HardscapeItem item, EditForm form, FieldErrors errors) {
+        OptionalDouble x = Quantity.parse(form.valueText(), Quantity.Kind.LENGTH);
+        OptionalDouble base = Quantity.parse(form.otherText(), Quantity.Kind.LENGTH);
+        if (x.isEmpty() || base.isEmpty()) {
+            errors.add("form", "error.edit.unknown");
+            return EditOutcome.none(design, item.id());
+        }
+        double z = Math.max(0, Math.min(base.getAsDouble(), PieceFields.LARGEST));
+        return change(
+                design,
+                item,
+                i -> inside(
+                        design,
+                        PieceMove.to(i, x.getAsDouble(), PieceMove.box(i).front(), z)),
+                said(item, design, "edit.moved"));
+    }
+
+    private EditOutcome copy(Design design, HardscapeItem item, FieldErrors errors) {
+        if (design.hardscape().size() >= MOST) {
+            errors.add("form", "error.pieces.many", MOST);
+            return EditOutcome.none(design, item.id());
+        }
+        HardscapeItem twin = inside(
+                design,
+                item.copied(Ids.free(design, item.kind().orElse("stone"))).moved(ASIDE, ASIDE, 0));
+        List<HardscapeItem> all = new ArrayList<>(design.hardscape());
+        all.add(twin);
+        return new EditOutcome(design.withHardscape(all), said(item, design, "edit.twice"), twin.id());
+    }
+
+    private EditOutcome add(Design design, EditForm form, long keeper, FieldErrors errors) {
+        Evaluation e = Evaluator.evaluate(design, catalogues.of(design));
+        if (e.vessel().isEmpty()) {
+            errors.add("add", "error.vessel.first");
+            return EditOutcome.none(design, "");
+        }
+        if (design.hardscape().size() >= MOST) {
+            errors.add("add", "error.pieces.many", MOST);
+            return EditOutcome.none(design, "");
+        }
+        Optional<StockItem> own = ownPiece(form.valueText(), keeper);
+        Optional<Medium> medium = catalogues
+                .of(design)
+                .findMedium(own.map(HardscapeEdits::medium).orElse(form.valueText()))
+                .filter(PieceProposal::isPiece);
+        if (medium.isEmpty()) {
+            errors.add("add", "error.media.unknown");
+            return EditOutcome.none(design, "");
+        }
+        Size usual = PieceProposal.usual(medium.get());
+        Size size = own.map(o -> new Size(
+                        metres(o.lengthCm(), usual.length()),
+                        metres(o.widthCm(), usual.width()),
+                        metres(o.heightCm(), usual.height())))
+                .orElse(usual);
+        Design changed = PieceProposal.add(
+                design,
+                e.vessel().get(),
+                e.ground().orElseThrow(),
+                medium.get(),
+                own.map(StockItem::name),
+                size,
+                own.map(o -> number(o.volumeL(), 0.001)).orElse(OptionalDouble.empty()),
+                own.map(o -> number(o.massKg(), 1)).orElse(OptionalDouble.empty()));
+        HardscapeItem laid = changed.hardscape().get(changed.hardscape().size() - 1);
+        return new EditOutcome(changed, words.of("edit.laid", named(laid, changed)), laid.id());
+    }
+
+    private Optional<StockItem> ownPiece(String value, long keeper) {
+        if (!value.startsWith(STOCK)) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(stock.get(keeper, Long.parseLong(value.substring(STOCK.length()))));
+        } catch (NumberFormatException | NotFoundException e) {
+            return Optional.empty();
+        }
+    }
+
+    /** What an own piece is made of; where its keeper does not know, the commonest of its kind. */
+    private static String medium(StockItem own) {
+        String media = own.media();
+        if (media != null && !media.isBlank()) {
+            return media;
+        }
+        return switch (own.kind()) {
+            case "wood" -> "bogwood";
+            case "cork" -> "cork_bark_flat";
+            case "foam" -> "foam_xps";
+            default -> "granite";
+        };
+    }
+
+    private static double metres(@Nullable BigDecimal centimetres, double usual) {
+        double m = centimetres == null ? 0 : centimetres.doubleValue() / 100;
+        return m < PieceFields.SMALLEST ? usual : Math.min(m, PieceFields.LARGEST);
+    }
+
+    private static OptionalDouble number(@Nullable BigDecimal value, double factor) {
+        return value == null || value.signum() <= 0
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(value.doubleValue() * factor);
+    }
+
+    private HardscapeItem inside(Design design, HardscapeItem item) {
+        return Evaluator.evaluate(design, catalogues.of(design))
+                .vessel()
+                .map(v -> PieceMove.inside(item, v.length(), v.width()))
+                .orElse(item);
+    }
+
+    private static EditOutcome change(
+            Design design, HardscapeItem item, UnaryOperator<HardscapeItem> change, String summary) {
+        List<HardscapeItem> all = design.hardscape().stream()
+                .map(h -> h == item ? change.apply(h) : h)
+                .toList();
+        return new EditOutcome(design.withHardscape(all), summary, item.id());
+    }
+
+    private String said(HardscapeItem item, Design design, String key) {
+        return words.of(key, named(item, design));
+    }
+
+    private String named(HardscapeItem item, Design design) {
+        String name = names.of(item.id(), design, catalogues.of(design));
+        return name.length() > 40 ? name.substring(0, 39) + "…" : name;
+    }
+}

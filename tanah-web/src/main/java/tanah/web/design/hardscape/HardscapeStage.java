@@ -1,0 +1,72 @@
+package tanah.web.design.hardscape;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.design.Design;
+import tanah.core.design.HardscapeItem;
+import tanah.core.evaluate.Evaluation;
+import tanah.core.finding.Stage;
+import tanah.core.structure.PieceProposal;
+import tanah.web.catalogue.StockService;
+import tanah.web.design.edit.Choices;
+import tanah.web.design.edit.DesignStage;
+import tanah.web.design.edit.EditForm;
+import tanah.web.design.edit.EditOutcome;
+import tanah.web.design.edit.PartView;
+import tanah.web.forms.FieldErrors;
+
+/** Stage 4: stones, wood, cork and foam. */
+@Component
+class HardscapeStage implements DesignStage {
+    private final HardscapeEdits edits;
+    private final HardscapeParts parts;
+    private final Choices options;
+    private final StockService stock;
+
+    HardscapeStage(HardscapeEdits edits, HardscapeParts parts, Choices options, StockService stock) {
+        this.edits = edits;
+        this.parts = parts;
+        this.options = options;
+        this.stock = stock;
+    }
+
+    @Override
+    public Stage stage() {
+        return Stage.HARDSCAPE;
+    }
+
+    @Override
+    public EditOutcome apply(Design design, EditForm form, long keeper, FieldErrors errors) {
+        return edits.apply(design, form, keeper, errors);
+    }
+
+    @Override
+    public List<PartView> parts(Evaluation e, String part) {
+        return parts.of(e, part);
+    }
+
+    @Override
+    public Choices.Choice choices(Catalogue catalogue, long keeper) {
+        Map<String, List<String>> groups = new LinkedHashMap<>();
+        List.of("stone", "wood", "cork", "foam").forEach(kind -> groups.put("pieces." + kind, new ArrayList<>()));
+        groups.put("pieces.own", new ArrayList<>());
+        catalogue.allMedia().stream()
+                .filter(PieceProposal::isPiece)
+                .forEach(m -> groups.get("pieces." + m.kind()).add(Choices.option(m.id(), m.name())));
+        stock.all(keeper).stream()
+                .filter(s -> groups.containsKey("pieces." + s.kind()))
+                .forEach(s -> groups.get("pieces.own").add(Choices.option(HardscapeEdits.STOCK + s.id(), s.name())));
+        groups.values().removeIf(List::isEmpty);
+        return options.grouped(groups, "");
+    }
+
+    @Override
+    public String selected(Design design, String asked) {
+        List<String> ids = design.hardscape().stream().map(HardscapeItem::id).toList();
+        return ids.contains(asked) || ids.isEmpty() ? asked : ids.get(0);
+    }
+}

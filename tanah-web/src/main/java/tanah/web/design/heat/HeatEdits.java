@@ -1,0 +1,296 @@
+package tanah.web.design.heat;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
+import org.springframework.stereotype.Component;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.Gear;
+import tanah.core.catalogue.LampModel;
+import tanah.core.design.Boxes;
+import tanah.core.design.Design;
+import tanah.core.design.Device;
+import tanah.core.design.DeviceEdit;
+import tanah.core.design.Envelope;
+import tanah.core.design.Probe;
+import tanah.core.design.Schedule;
+import tanah.core.equipment.LampProposal;
+import tanah.core.finding.Remedy.Action;
+import tanah.core.mapping.Fittings;
+import tanah.core.vessel.Vessel;
+import tanah.web.catalogue.Catalogues;
+import tanah.web.design.edit.EditForm;
+import tanah.web.design.edit.EditOutcome;
+import tanah.web.design.edit.NumberEdit;
+import tanah.web.design.edit.NumberField;
+import tanah.web.design.words.PartNames;
+import tanah.web.forms.FieldErrors;
+import tanah.web.forms.Quantity;
+import tanah.web.shell.Words;
+
+/** Reads one edit of a lamp, a mat or the lamps' day and applies it to a design. */
+@Component
+public class HeatEdits {
+    /** The part that holds the hours of light. */
+    public static final String DAY = "day";
+
+    static final List<String> CONTROLS = List.of("", "on_off", "dimming", "pulse");
+    static final String GUARD = "guard-lamp";
+
+    private static final int MOST = 40;
+    private static final double SET = 30; // °C of a control that nothing else says
+
+    private final Catalogues catalogues;
+    private final PartNames names;
+    private final NumberEdit numbers;
+    private final Words words;
+
+    public HeatEdits(Catalogues catalogues, PartNames names, NumberEdit numbers, Words words) {
+        this.catalogues = catalogues;
+        this.names = names;
+        this.numbers = numbers;
+        this.words = words;
+    }
+
+    public EditOutcome apply(Design design, EditForm form, long keeper, FieldErrors errors) {
+        Catalogue catalogue = catalogues.of(design);
+        if (form.opWord().equals("add")) {
+            return add(design, form.valueText(), catalogue, errors);
+        }
+        if (form.partId().equals(DAY)) {
+            return day(design, form, errors);
+        }
+        Optional<Device> device = design.device(form.partId()).filter(d -> Fittings.isHeat(d, catalogue));
+        if (device.isEmpty()) {
+            errors.add("form", "error.part.gone");
+            return EditOutcome.none(design, "");
+        }
+        return device(design, device.get(), form, catalogue, errors);
+    }
+
+    private EditOutcome add(Design design, String item, Catalogue catalogue, FieldErrors errors) {
+        if (design.vessel().isEmpty()) {
+            errors.add("add", "error.vessel.first");
+            return EditOutcome.none(design, DAY);
+        }
+        if (design.devices().size() >= MOST) {
+            errors.add("add", "error.devices.many", MOST);
+            return EditOutcome.none(design, DAY);
+        }
+        Vessel vessel = Boxes.resolve(design.vessel().get(), catalogue);
+        Optional<Design> made = LampProposal.with(design, item, vessel, catalogue);
+        if (made.isEmpty()) {
+            errors.add("add", "error.choice");
+            return EditOutcome.none(design, DAY);
+        }
+        String id = made.get().devices().get(made.get().devices().size() - 1).id();
+        return new EditOutcome(made.get(), words.of("edit.laid", names.of(id, made.get(), catalogue)), id);
+    }
+
+    private EditOutcome day(Design design, EditForm form, FieldErrors errors) {
+        Optional<NumberField> number = NumberField.named(form.opWord(), HeatFields.DAY);
+        if (number.isEmpty()) {
+            errors.add("form", "error.edit.unknown");
+            return EditOutcome.none(design, DAY);
+        }
+        NumberField field = number.get();
+        return numbers.typed(
+                design,
+                form,
+                field,
+                words.of("part.day"),
+                HeatFields.get(field, design.heat()),
+                errors,
+                value -> design.withHeat(HeatFields.set(field, design.heat(), value.orElseThrow())));
+    }
+
+    private EditOutcome device(Design design, Device d, EditForm form, Catalogue catalogue, FieldErrors errors) {
+        String name = names.of(d.id(), design, catalogue);
+        Optional<NumberField> number = NumberField.named(form.opWord(), HeatFields.ALL);
+        if (number.isPresent()) {
+            NumberField field = within(number.get(), design, catalogue);
+            return numbers.typed(
+                    design,
+                    form,
+                    field,
+                    name,
+                    HeatFields.get(field, d),
+                    errors,
+                    value -> DeviceEdit.change(
+                            design, d.id(), now -> HeatFields.set(field, placed(now, design, catalogue), value)));
+        }
+        String value = form.valueText();
+        return switch (form.opWord()) {
+            case "lamp-item" -> item(design, d, value, name, catalogue, errors);
+            case "lamp-lies" ->
+                changed(
+                        design,
+                        d,
+                        now -> now.withRay(now.ray().lying(!value.equals("y"))),
+                        name + ": " + words.of("lies." + (value.equals("y") ? "y" : "x")));
+            case "lamp-schedule" -> schedule(design, d, value, name, errors);
+            case "lamp-control" -> control(design, d, value, name, catalogue, errors);
+            case "lamp-probe" -> probe(design, d, value, name, errors);
+            case "lamp-face" -> face(design, d, value, name, errors);
+            case "lamp-guard" ->
+                changed(
+                        design,
+                        d,
+                        now -> now.withGuard(value.equals("true") ? Optional.of(GUARD) : Optional.empty()),
+                        words.of(value.equals("true") ? "edit.guarded" : "edit.unguarded", name));
+            case "move", "lift" -> moved(design, d, form, name, catalogue, errors);
+            case "lamp-remove", "remove" ->
+                new EditOutcome(DeviceEdit.without(design, d.id()), words.of("edit.removed", name), DAY);
+            default -> {
+                errors.add("form", "error.edit.unknown");
+                yield EditOutcome.none(design, d.id());
+            }
+        };
+    }
+
+    /** A mat gets a place of its own before one edge of it is moved. */
+    private static Device placed(Device d, Design design, Catalogue catalogue) {
+        return Fittings.isMat(d, catalogue)
+                        && d.laid().rect().isEmpty()
+                        && design.vessel().isPresent()
+                ? LampProposal.laid(d, design, catalogue)
+                : d;
+    }
+
+    private static NumberField within(NumberField field, Design design, Catalogue catalogue) {
+        if (design.vessel().isEmpty()) {
+            return field;
+        }
+        Vessel vessel = Boxes.resolve(design.vessel().get(), catalogue);
+        return switch (field.op()) {
+            case "lamp-x" -> field.upTo(vessel.length());
+            case "lamp-y" -> field.upTo(vessel.width());
+            case "lamp-z" -> field.upTo(vessel.height() + LampProposal.HIGHEST);
+            default -> field;
+        };
+    }
+
+    private EditOutcome item(
+            Design design, Device d, String item, String name, Catalogue catalogue, FieldErrors errors) {
+        Optional<String> other = catalogue
+                .findLamp(item)
+                .filter(l -> catalogue.findLamp(d.item()).isPresent())
+                .map(LampModel::name)
+                .or(() -> catalogue
+                        .findGear(item)
+                        .filter(g -> Fittings.isMat(Device.of("x", item, Device.Spot.NOWHERE), catalogue)
+                                && Fittings.isMat(d, catalogue))
+                        .map(Gear::name));
+        if (other.isEmpty()) {
+            errors.add("lamp-item-" + d.id(), "error.choice");
+            return EditOutcome.none(design, d.id());
+        }
+        return changed(
+                design,
+                d,
+                now -> now.withItem(item).withRay(now.ray().wide(OptionalDouble.empty())),
+                name + " → " + other.get());
+    }
+
+    private EditOutcome schedule(Design design, Device d, String value, String name, FieldErrors errors) {
+        Optional<Schedule> schedule = switch (value) {
+            case "day" -> Optional.of(Schedule.DAY);
+            case "night" -> Optional.of(Schedule.NIGHT);
+            case "always" -> Optional.of(Schedule.ALWAYS);
+            case "clock" ->
+                Optional.of(Schedule.clock(design.heat().start(), design.heat().hours()));
+            default -> Optional.empty();
+        };
+        if (schedule.isEmpty()) {
+            errors.add("lamp-schedule-" + d.id(), "error.choice");
+            return EditOutcome.none(design, d.id());
+        }
+        return changed(
+                design,
+                d,
+                now -> now.withRunning(now.running().on(schedule.get())),
+                name + ": " + words.of("schedule." + value));
+    }
+
+    private EditOutcome control(
+            Design design, Device d, String value, String name, Catalogue catalogue, FieldErrors errors) {
+        if (!CONTROLS.contains(value)) {
+            errors.add("lamp-control-" + d.id(), "error.choice");
+            return EditOutcome.none(design, d.id());
+        }
+        if (value.isEmpty()) {
+            return changed(design, d, Device::withoutThermostat, name + ": " + words.of("control.none"));
+        }
+        double set = d.thermostat()
+                .map(Device.Thermostat::day)
+                .orElse(OptionalDouble.empty())
+                .orElse(SET);
+        String item = switch (value) {
+            case "dimming" -> "thermostat-dim-300";
+            case "pulse" -> "thermostat-pulse-600";
+            default -> "thermostat-onoff-300";
+        };
+        Design made = DeviceEdit.apply(design, new Action.Control(d.id(), item, set));
+        return new EditOutcome(made, name + ": " + words.of("control." + value), d.id());
+    }
+
+    private EditOutcome probe(Design design, Device d, String value, String name, FieldErrors errors) {
+        Optional<Probe> probe = design.probe(value);
+        if (probe.isEmpty() || d.thermostat().isEmpty()) {
+            errors.add("lamp-probe-" + d.id(), "error.choice");
+            return EditOutcome.none(design, d.id());
+        }
+        Device.Thermostat t = d.thermostat().get();
+        return changed(
+                design,
+                d,
+                now -> now.withThermostat(new Device.Thermostat(
+                        t.item(), t.type(), t.day(), t.night(), t.hysteresis(), t.band(), Optional.of(value))),
+                name + ": " + probe.get().label());
+    }
+
+    private EditOutcome face(Design design, Device d, String value, String name, FieldErrors errors) {
+        for (Envelope.Face face : Envelope.Face.values()) {
+            if (face.word().equals(value) && face != Envelope.Face.LID) {
+                return changed(
+                        design,
+                        d,
+                        now -> now.withLaid(new Device.Laid(
+                                        Optional.of(face),
+                                        Optional.empty(),
+                                        now.laid().depth()))
+                                .withSpot(Device.Spot.NOWHERE),
+                        name + ": " + words.of("face." + value));
+            }
+        }
+        errors.add("lamp-face-" + d.id(), "error.choice");
+        return EditOutcome.none(design, d.id());
+    }
+
+    /** Dragged in the plan or in the section; lamps may hang above the box. */
+    private EditOutcome moved(
+            Design design, Device d, EditForm form, String name, Catalogue catalogue, FieldErrors errors) {
+        OptionalDouble x = Quantity.parse(form.valueText(), Quantity.Kind.LENGTH);
+        OptionalDouble other = Quantity.parse(form.otherText(), Quantity.Kind.LENGTH);
+        if (x.isEmpty() || other.isEmpty() || design.vessel().isEmpty()) {
+            errors.add("form", "error.edit.unknown");
+            return EditOutcome.none(design, d.id());
+        }
+        Vessel vessel = Boxes.resolve(design.vessel().get(), catalogue);
+        OptionalDouble along = within(x.getAsDouble(), vessel.length());
+        Device.Spot spot = form.opWord().equals("move")
+                ? new Device.Spot(along, within(other.getAsDouble(), vessel.width()), d.at().z())
+                : new Device.Spot(
+                        along, d.at().y(), within(other.getAsDouble(), vessel.height() + LampProposal.HIGHEST));
+        return changed(design, d, now -> now.withSpot(spot), words.of("edit.moved", name));
+    }
+
+    private static OptionalDouble within(double value, double most) {
+        return OptionalDouble.of(Math.max(0, Math.min(most, value)));
+    }
+
+    private static EditOutcome changed(Design design, Device d, UnaryOperator<Device> change, String summary) {
+        return new EditOutcome(DeviceEdit.change(design, d.id(), change), summary, d.id());
+    }
+}

@@ -1,0 +1,288 @@
+package tanah.web.design.water;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
+import org.springframework.stereotype.Component;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.Gear;
+import tanah.core.design.Design;
+import tanah.core.design.Device;
+import tanah.core.design.DeviceEdit;
+import tanah.core.design.WaterFeature;
+import tanah.core.evaluate.Evaluation;
+import tanah.core.evaluate.Evaluator;
+import tanah.core.ground.WaterVolumes;
+import tanah.core.vessel.Vessel;
+import tanah.core.water.Fitting;
+import tanah.core.water.PumpProposal;
+import tanah.web.catalogue.Catalogues;
+import tanah.web.design.edit.EditForm;
+import tanah.web.design.edit.EditOutcome;
+import tanah.web.design.edit.NumberEdit;
+import tanah.web.design.edit.NumberField;
+import tanah.web.design.words.PartNames;
+import tanah.web.forms.FieldErrors;
+import tanah.web.forms.Quantity;
+import tanah.web.shell.Words;
+
+/** Reads one edit of a pump, filter, heater or of running water and applies it to a design. */
+@Component
+class DeviceEdits {
+    /** Walls that water can run down. */
+    static final List<String> FACES = List.of("back", "left", "right", "front");
+
+    private static final int MOST = 40;
+    private static final String FEATURE = "feature:";
+    private static final String CAGE = "guard-heater";
+    private static final String FOAM = "guard-intake";
+
+    private final Catalogues catalogues;
+    private final PartNames names;
+    private final NumberEdit numbers;
+    private final Words words;
+
+    DeviceEdits(Catalogues catalogues, PartNames names, NumberEdit numbers, Words words) {
+        this.catalogues = catalogues;
+        this.names = names;
+        this.numbers = numbers;
+        this.words = words;
+    }
+
+    /** Whether an edit is about these things. */
+    boolean knows(Design design, EditForm form) {
+        String op = form.opWord();
+        boolean placed = (op.equals("move") || op.equals("lift") || op.equals("remove"))
+                && design.device(form.partId()).isPresent();
+        return op.equals("add") || op.startsWith("device-") || op.startsWith("feature-") || placed;
+    }
+
+    EditOutcome apply(Design design, EditForm form, FieldErrors errors) {
+        Catalogue catalogue = catalogues.of(design);
+        if (form.opWord().equals("add")) {
+            return add(design, form.valueText(), catalogue, errors);
+        }
+        if (form.opWord().startsWith("feature-")) {
+            return design.water().stream()
+                    .flatMap(w -> w.features().stream())
+                    .filter(f -> f.id().equals(form.partId()))
+                    .findFirst()
+                    .map(f -> feature(design, f, form, errors))
+                    .orElseGet(() -> gone(design, errors));
+        }
+        Optional<Device> device = design.device(form.partId());
+        Optional<Gear> gear = device.flatMap(d -> catalogue.findGear(d.item())).filter(Gear::isWaterDevice);
+        return gear.isPresent()
+                ? device(design, device.get(), gear.get(), form, catalogue, errors)
+                : gone(design, errors);
+    }
+
+    private static EditOutcome gone(Design design, FieldErrors errors) {
+        errors.add("form", "error.part.gone");
+        return EditOutcome.none(design, "");
+    }
+
+    private EditOutcome add(Design design, String value, Catalogue catalogue, FieldErrors errors) {
+        Evaluation e = Evaluator.evaluate(design, catalogue);
+        Optional<WaterVolumes> water = e.water().map(w -> w.water());
+        if (e.vessel().isEmpty() || water.isEmpty()) {
+            errors.add("add", "error.water.first");
+            return EditOutcome.none(design, WaterEdits.BODY);
+        }
+        if (design.devices().size() >= MOST
+                || design.water().orElseThrow().features().size() >= MOST) {
+            errors.add("add", "error.devices.many", MOST);
+            return EditOutcome.none(design, WaterEdits.BODY);
+        }
+        Vessel vessel = e.vessel().get();
+        if (value.startsWith(FEATURE)) {
+            String word = value.substring(FEATURE.length());
+            for (WaterFeature.Kind kind : WaterFeature.Kind.values()) {
+                if (kind.word().equals(word)) {
+                    Design made = PumpProposal.withFeature(design, kind, vessel, water.get(), catalogue);
+                    List<WaterFeature> all = made.water().orElseThrow().features();
+                    return new EditOutcome(
+                            made,
+                            words.of("edit.laid", words.of("feature." + word)),
+                            all.get(all.size() - 1).id());
+                }
+            }
+        }
+        return catalogue
+                .findGear(value)
+                .filter(Gear::isWaterDevice)
+                .map(gear -> {
+                    Design made = PumpProposal.withDevice(design, gear, vessel, water.get());
+                    return new EditOutcome(
+                            made,
+                            words.of("edit.laid", gear.name()),
+                            made.devices().get(made.devices().size() - 1).id());
+                })
+                .orElseGet(() -> {
+                    errors.add("add", "error.choice");
+                    return EditOutcome.none(design, WaterEdits.BODY);
+                });
+    }
+
+    private EditOutcome device(
+            Design design, Device d, Gear gear, EditForm form, Catalogue catalogue, FieldErrors errors) {
+        Optional<NumberField> number = NumberField.named(form.opWord(), DeviceFields.ALL);
+        if (number.isPresent()) {
+            NumberField field = within(number.get(), design, catalogue);
+            return numbers.typed(
+                    design,
+                    form,
+                    field,
+                    names.of(d.id(), design, catalogue),
+                    DeviceFields.get(field, d),
+                    errors,
+                    value -> DeviceEdit.change(design, d.id(), now -> DeviceFields.set(field, now, value)));
+        }
+        boolean yes = form.valueText().equals("true");
+        return switch (form.opWord()) {
+            case "device-item" -> {
+                Optional<Gear> other = catalogue
+                        .findGear(form.valueText())
+                        .filter(g -> g.category().equals(gear.category()));
+                if (other.isEmpty()) {
+                    errors.add("device-item-" + d.id(), "error.choice");
+                    yield EditOutcome.none(design, d.id());
+                }
+                yield changed(
+                        design,
+                        d,
+                        now -> now.withItem(other.get().id()),
+                        gear.name() + " → " + other.get().name());
+            }
+            case "device-guard" ->
+                changed(
+                        design,
+                        d,
+                        now -> now.withGuard(yes ? Optional.of(gear.isWaterHeater() ? CAGE : FOAM) : Optional.empty()),
+                        words.of(yes ? "edit.guarded" : "edit.unguarded", gear.name()));
+            case "device-valve" ->
+                changed(
+                        design,
+                        d,
+                        now -> DeviceFields.fitted(now, Fitting.CHECK_VALVE, yes ? 1 : 0),
+                        words.of(yes ? "edit.valve" : "edit.no_valve", gear.name()));
+            case "move", "lift" -> placed(design, d, gear, form, catalogue, errors);
+            case "device-remove", "remove" ->
+                new EditOutcome(
+                        DeviceEdit.without(design, d.id()), words.of("edit.removed", gear.name()), WaterEdits.BODY);
+            default -> {
+                errors.add("form", "error.edit.unknown");
+                yield EditOutcome.none(design, d.id());
+            }
+        };
+    }
+
+    /** A place is limited by the box. */
+    private static NumberField within(NumberField field, Design design, Catalogue catalogue) {
+        Optional<Vessel> vessel = Evaluator.evaluate(design, catalogue).vessel();
+        return vessel.map(v -> switch (field.op()) {
+                    case "device-x" -> field.upTo(v.length());
+                    case "device-y" -> field.upTo(v.width());
+                    case "device-z" -> field.upTo(v.height());
+                    default -> field;
+                })
+                .orElse(field);
+    }
+
+    /** Dragged in the plan or in the section, kept inside the box. */
+    private EditOutcome placed(
+            Design design, Device d, Gear gear, EditForm form, Catalogue catalogue, FieldErrors errors) {
+        OptionalDouble x = Quantity.parse(form.valueText(), Quantity.Kind.LENGTH);
+        OptionalDouble other = Quantity.parse(form.otherText(), Quantity.Kind.LENGTH);
+        Optional<Vessel> vessel = Evaluator.evaluate(design, catalogue).vessel();
+        if (x.isEmpty() || other.isEmpty() || vessel.isEmpty()) {
+            errors.add("form", "error.edit.unknown");
+            return EditOutcome.none(design, d.id());
+        }
+        OptionalDouble along = within(x.getAsDouble(), vessel.get().length());
+        boolean plan = form.opWord().equals("move");
+        Device.Spot spot = plan
+                ? new Device.Spot(
+                        along, within(other.getAsDouble(), vessel.get().width()), d.at().z())
+                : new Device.Spot(
+                        along,
+                        d.at().y(),
+                        within(other.getAsDouble(), vessel.get().height()));
+        return changed(design, d, now -> now.withSpot(spot), words.of("edit.moved", gear.name()));
+    }
+
+    private static OptionalDouble within(double value, double most) {
+        return OptionalDouble.of(Math.max(0, Math.min(most, value)));
+    }
+
+    private static EditOutcome changed(Design design, Device d, UnaryOperator<Device> change, String summary) {
+        return new EditOutcome(DeviceEdit.change(design, d.id(), change), summary, d.id());
+    }
+
+    private EditOutcome feature(Design design, WaterFeature f, EditForm form, FieldErrors errors) {
+        String name = words.of("feature." + f.kind().word());
+        Optional<NumberField> number = NumberField.named(form.opWord(), DeviceFields.FEATURE);
+        if (number.isPresent()) {
+            NumberField field = number.get();
+            return numbers.typed(
+                    design,
+                    form,
+                    field,
+                    name,
+                    DeviceFields.get(field, f),
+                    errors,
+                    value -> flowing(design, f, now -> DeviceFields.set(field, now, value)));
+        }
+        return switch (form.opWord()) {
+            case "feature-pump" -> pump(design, f, form.valueText(), name, errors);
+            case "feature-face" -> {
+                String face = form.valueText().toLowerCase(Locale.ROOT);
+                if (!FACES.contains(face)) {
+                    errors.add("feature-face-" + f.id(), "error.choice");
+                    yield EditOutcome.none(design, f.id());
+                }
+                yield new EditOutcome(
+                        flowing(design, f, now -> now.withFace(Optional.of(face))),
+                        name + ": " + words.of("face." + face),
+                        f.id());
+            }
+            case "feature-remove" ->
+                new EditOutcome(
+                        design.withWater(design.water()
+                                .map(w -> w.withFeatures(w.features().stream()
+                                        .filter(x -> !x.id().equals(f.id()))
+                                        .toList()))),
+                        words.of("edit.removed", name),
+                        WaterEdits.BODY);
+            default -> {
+                errors.add("form", "error.edit.unknown");
+                yield EditOutcome.none(design, f.id());
+            }
+        };
+    }
+
+    private EditOutcome pump(Design design, WaterFeature f, String id, String name, FieldErrors errors) {
+        Catalogue catalogue = catalogues.of(design);
+        boolean known = id.isEmpty()
+                || design.device(id)
+                        .flatMap(d -> catalogue.findGear(d.item()))
+                        .filter(Gear::isPump)
+                        .isPresent();
+        if (!known) {
+            errors.add("feature-pump-" + f.id(), "error.choice");
+            return EditOutcome.none(design, f.id());
+        }
+        Optional<String> pump = Optional.of(id).filter(p -> !p.isEmpty());
+        String what = pump.map(p -> names.of(p, design, catalogue)).orElseGet(() -> words.of("feature.no_pump"));
+        return new EditOutcome(flowing(design, f, now -> now.fedBy(pump)), name + ": " + what, f.id());
+    }
+
+    private static Design flowing(Design design, WaterFeature f, UnaryOperator<WaterFeature> change) {
+        return design.withWater(design.water()
+                .map(w -> w.withFeatures(w.features().stream()
+                        .map(x -> x.id().equals(f.id()) ? change.apply(x) : x)
+                        .toList())));
+    }
+}

@@ -1,0 +1,277 @@
+package tanah.web.design.water;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
+import org.springframework.stereotype.Component;
+import tanah.core.design.Design;
+import tanah.core.design.Ramp;
+import tanah.core.design.Tap;
+import tanah.core.design.WaterPart;
+import tanah.core.evaluate.Evaluation;
+import tanah.core.evaluate.Evaluator;
+import tanah.core.water.BodyProposal;
+import tanah.core.water.WaterProposal;
+import tanah.web.catalogue.Catalogues;
+import tanah.web.design.edit.EditForm;
+import tanah.web.design.edit.EditOutcome;
+import tanah.web.design.edit.NumberEdit;
+import tanah.web.design.edit.NumberField;
+import tanah.web.design.words.PartNames;
+import tanah.web.forms.FieldErrors;
+import tanah.web.shell.Words;
+
+/** Reads one edit of land and water and applies it to a design. */
+@Component
+public class WaterEdits {
+    /** Parts that are no ids of the document. */
+    public static final String BODY = "water";
+
+    public static final String TAP = "tap";
+    public static final String CHANGES = "changes";
+    private static final int MOST_RAMPS = 12;
+
+    private final Catalogues catalogues;
+    private final DamEdits dams;
+    private final DeviceEdits devices;
+    private final NumberEdit numbers;
+    private final PartNames names;
+    private final Words words;
+
+    WaterEdits(
+            Catalogues catalogues,
+            DamEdits dams,
+            DeviceEdits devices,
+            NumberEdit numbers,
+            PartNames names,
+            Words words) {
+        this.dams = dams;
+        this.devices = devices;
+        this.numbers = numbers;
+        this.catalogues = catalogues;
+        this.names = names;
+        this.words = words;
+    }
+
+    public EditOutcome apply(Design design, EditForm form, long keeper, FieldErrors errors) {
+        if (form.opWord().equals("make")) {
+            return make(design, errors);
+        }
+        if (form.opWord().equals("remove")
+                && design.ground().dams().stream().anyMatch(d -> d.id().equals(form.partId()))) {
+            return apply(design, form.as("dam-remove"), keeper, errors);
+        }
+        if (form.opWord().startsWith("dam-")) {
+            return design.ground().dams().stream()
+                    .filter(d -> d.id().equals(form.partId()))
+                    .findFirst()
+                    .map(d -> dams.apply(design, d, form, errors))
+                    .orElseGet(() -> gone(design, errors));
+        }
+        if (design.water().isEmpty()) {
+            return gone(design, errors);
+        }
+        if (devices.knows(design, form)) {
+            return devices.apply(design, form, errors);
+        }
+        if (form.opWord().startsWith("ramp-")) {
+            return design.water().get().ramps().stream()
+                    .filter(r -> r.id().equals(form.partId()))
+                    .findFirst()
+                    .map(r -> ramp(design, r, form, errors))
+                    .orElseGet(() -> gone(design, errors));
+        }
+        return water(design, design.water().get(), form, errors);
+    }
+
+    private static EditOutcome gone(Design design, FieldErrors errors) {
+        errors.add("form", "error.part.gone");
+        return EditOutcome.none(design, "");
+    }
+
+    private EditOutcome make(Design design, FieldErrors errors) {
+        Evaluation e = Evaluator.evaluate(design, catalogues.of(design));
+        if (e.vessel().isEmpty()) {
+            errors.add("form", "error.vessel.first");
+            return EditOutcome.none(design, "");
+        }
+        if (design.water().isPresent()) {
+            return EditOutcome.none(design, BODY);
+        }
+        Design made = WaterProposal.propose(
+                design,
+                e.vessel().get(),
+                e.ground().orElseThrow(),
+                e.animals().stream().findFirst());
+        return new EditOutcome(made, words.of("edit.water"), BODY);
+    }
+
+    private EditOutcome water(Design design, WaterPart w, EditForm form, FieldErrors errors) {
+        List<NumberField> all = switch (form.partId()) {
+            case TAP -> WaterFields.TAP;
+            case CHANGES -> WaterFields.CHANGES;
+            default -> WaterFields.BODY;
+        };
+        Optional<NumberField> number = NumberField.named(form.opWord(), all);
+        if (number.isPresent()) {
+            NumberField field = number.get();
+            OptionalDouble value = field.read(form, errors);
+            OptionalDouble stood = WaterFields.get(field, w);
+            return numbers.apply(
+                    design,
+                    form,
+                    field,
+                    name(design, form.partId()),
+                    stood,
+                    value,
+                    errors,
+                    () -> with(design, now -> WaterFields.set(field, now, value)));
+        }
+        return switch (form.opWord()) {
+            case "wicking" ->
+                new EditOutcome(
+                        with(
+                                design,
+                                now -> now.withMargins(new WaterPart.Margins(
+                                        now.margins().barrier(),
+                                        Optional.of(form.valueText().equals("true")),
+                                        now.margins().lowestLevel(),
+                                        now.margins().wave(),
+                                        now.margins().cover()))),
+                        words.of(form.valueText().equals("true") ? "edit.wet_soil" : "edit.dry_soil"),
+                        BODY);
+            case "chloramine" ->
+                new EditOutcome(
+                        with(
+                                design,
+                                now -> now.withTap(bound(now, form.valueText().equals("true")))),
+                        words.of("edit.tap"),
+                        TAP);
+            case "add-ramp" -> addRamp(design, w, errors);
+            case "add-pool", "add-islet" -> addBody(design, form.opWord().equals("add-islet"), errors);
+            case "drain" ->
+                new EditOutcome(
+                        design.withWater(Optional.empty()), words.of("edit.removed", words.of("part.water")), "");
+            default -> {
+                errors.add("form", "error.edit.unknown");
+                yield EditOutcome.none(design, form.partId());
+            }
+        };
+    }
+
+    private static Tap bound(WaterPart w, boolean chloramine) {
+        Tap t = w.tap().orElse(Tap.UNKNOWN);
+        return new Tap(
+                t.ph(),
+                t.alkalinity(),
+                t.hardness(),
+                t.nitrate(),
+                t.chlorine(),
+                Optional.of(chloramine),
+                t.conductivity());
+    }
+
+    private EditOutcome addBody(Design design, boolean islet, FieldErrors errors) {
+        Evaluation e = Evaluator.evaluate(design, catalogues.of(design));
+        if (e.vessel().isEmpty()) {
+            errors.add("form", "error.vessel.first");
+            return EditOutcome.none(design, BODY);
+        }
+        Optional<Design> made = islet
+                ? BodyProposal.islet(design, e.ground().orElseThrow())
+                : BodyProposal.secondWater(design, e.vessel().get());
+        if (made.isEmpty()) {
+            errors.add("form", islet ? "error.islet.small" : "error.pool.none");
+            return EditOutcome.none(design, BODY);
+        }
+        return new EditOutcome(made.get(), words.of(islet ? "edit.islet" : "edit.pool"), BODY);
+    }
+
+    private EditOutcome addRamp(Design design, WaterPart w, FieldErrors errors) {
+        if (w.ramps().size() >= MOST_RAMPS) {
+            errors.add("form", "error.ramps.many", MOST_RAMPS);
+            return EditOutcome.none(design, BODY);
+        }
+        Evaluation e = Evaluator.evaluate(design, catalogues.of(design));
+        if (e.vessel().isEmpty()) {
+            errors.add("form", "error.vessel.first");
+            return EditOutcome.none(design, BODY);
+        }
+        Design changed = WaterProposal.withRamp(
+                design, e.ground().orElseThrow(), e.animals().stream().findFirst());
+        List<Ramp> ramps = changed.water().orElseThrow().ramps();
+        return new EditOutcome(
+                changed,
+                words.of("edit.laid", words.of("part.ramp")),
+                ramps.get(ramps.size() - 1).id());
+    }
+
+    private EditOutcome ramp(Design design, Ramp ramp, EditForm form, FieldErrors errors) {
+        Optional<NumberField> number = NumberField.named(form.opWord(), WaterFields.RAMP);
+        if (number.isPresent()) {
+            NumberField field = number.get();
+            OptionalDouble value = field.read(form, errors);
+            double v = value.orElse(0);
+            boolean upside = field.op().equals("ramp-top") && v <= ramp.foot()
+                    || field.op().equals("ramp-foot") && v >= ramp.top();
+            if (errors.isEmpty() && upside) {
+                errors.add(field.op() + "-" + ramp.id(), "error.ramp.upside");
+            }
+            return numbers.apply(
+                    design,
+                    form,
+                    field,
+                    name(design, form.partId()),
+                    OptionalDouble.of(WaterFields.get(field, ramp)),
+                    value,
+                    errors,
+                    () -> ramped(design, ramp, WaterFields.set(field, ramp, v)));
+        }
+        return switch (form.opWord()) {
+            case "ramp-rough" ->
+                new EditOutcome(
+                        ramped(
+                                design,
+                                ramp,
+                                new Ramp(
+                                        ramp.id(),
+                                        ramp.foot(),
+                                        ramp.top(),
+                                        ramp.length(),
+                                        ramp.width(),
+                                        Optional.of(form.valueText().equals("true")),
+                                        ramp.kept())),
+                        words.of(form.valueText().equals("true") ? "edit.rough" : "edit.smooth"),
+                        ramp.id());
+            case "ramp-remove" ->
+                new EditOutcome(
+                        with(design, w -> w.withoutRamp(ramp.id())),
+                        words.of("edit.removed", words.of("part.ramp")),
+                        BODY);
+            default -> {
+                errors.add("form", "error.edit.unknown");
+                yield EditOutcome.none(design, ramp.id());
+            }
+        };
+    }
+
+    private static Design ramped(Design design, Ramp old, Ramp changed) {
+        return with(
+                design,
+                w -> w.withRamps(
+                        w.ramps().stream().map(r -> r == old ? changed : r).toList()));
+    }
+
+    private static Design with(Design design, UnaryOperator<WaterPart> change) {
+        return design.withWater(design.water().map(change));
+    }
+
+    private String name(Design design, String part) {
+        return switch (part) {
+            case TAP -> words.of("part.tap");
+            case CHANGES -> words.of("part.changes");
+            default -> names.of(part, design, catalogues.of(design));
+        };
+    }
+}
