@@ -1,5 +1,6 @@
 package tanah.core.box;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
 
@@ -44,6 +45,21 @@ public sealed interface Floor {
         public double[] bounds() {
             return bounds.clone();
         }
+
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Land l && Arrays.equals(bounds, l.bounds) && rest().equals(l.rest());
+        }
+
+        @Override
+        public int hashCode() {
+            return 31 * Arrays.hashCode(bounds) + rest().hashCode();
+        }
+
+        /** Everything but the bounds, which an array does not compare by value. */
+        private List<Object> rest() {
+            return List.of(layers, slopeX, slopeY, base, absorptance, cover, soil);
+        }
     }
 
     /**
@@ -62,6 +78,20 @@ public sealed interface Floor {
         @Override
         public double[] bounds() {
             return bounds.clone();
+        }
+
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Water w && Arrays.equals(bounds, w.bounds) && rest().equals(w.rest());
+        }
+
+        @Override
+        public int hashCode() {
+            return 31 * Arrays.hashCode(bounds) + rest().hashCode();
+        }
+
+        private List<Object> rest() {
+            return List.of(surface, depth, body);
         }
     }
 

@@ -28,6 +28,7 @@ import tanah.core.design.RoomPlan;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.Stage;
+import tanah.core.forecast.ClimateKey;
 import tanah.core.forecast.Forecast;
 import tanah.core.ground.BurrowRule;
 import tanah.core.ground.DiggingDepthRule;
@@ -162,18 +163,27 @@ public final class Evaluator {
         return found.map(f -> withForecast(plain, f, catalogue)).orElse(plain);
     }
 
+    /** An evaluated design as the climate model takes it; empty where there is no vessel, no room, or no air over the ground. */
+    public static Optional<MappedDesign> mapped(Evaluation e, Catalogue catalogue) {
+        return MappedDesign.of(e.design(), e.vessel(), e.ground(), e.animals(), catalogue);
+    }
+
+    /** What the climate of an evaluated design depends on. */
+    public static ClimateKey climateKey(Evaluation e, MappedDesign mapped) {
+        return ClimateKey.of(mapped, roomBand(e));
+    }
+
+    private static double roomBand(Evaluation e) {
+        return e.design().room().map(RoomPlan::band).orElse(0.0);
+    }
+
     /**
      * The steady climate of an evaluated design.
      *
      * @param near of nearly the same plan, to start from
      */
     public static Optional<Forecast> forecast(Evaluation e, Catalogue catalogue, Optional<Forecast> near) {
-        return MappedDesign.of(e.design(), e.vessel(), e.ground(), e.animals(), catalogue)
-                .map(m -> Forecast.steady(
-                        m,
-                        near,
-                        Factors.ONE,
-                        e.design().room().map(RoomPlan::band).orElse(0.0)));
+        return mapped(e, catalogue).map(m -> Forecast.steady(m, near, Factors.ONE, roomBand(e)));
     }
 
     /** An evaluation with a climate that was computed for it, judged. */

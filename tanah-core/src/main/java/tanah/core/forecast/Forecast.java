@@ -92,6 +92,27 @@ public final class Forecast {
                 mapped, model, steady, LightForecast.of(model, mapped), Map.of(), Map.of(), Map.of(), roomBand);
     }
 
+    /** What this climate depends on. */
+    public ClimateKey key() {
+        return ClimateKey.of(mapped, roomBand);
+    }
+
+    /**
+     * The same climate for another plan of the same {@link ClimateKey}: other names, other animals. Only the UV that an animal can
+     * reach is asked anew where this one reaches farther or less far.
+     */
+    public Forecast of(MappedDesign other) {
+        if (!ClimateKey.of(other, roomBand).equals(key())) {
+            throw new IllegalArgumentException("not the same climate");
+        }
+        LightForecast seen = light;
+        if (!other.reach().equals(mapped.reach())) {
+            seen = LightForecast.of(model, other);
+            seen = hasBands() ? seen.withBands(Uncertainty.moved(model)) : seen;
+        }
+        return new Forecast(other, model, steady, seen, bands, days, switched, roomBand);
+    }
+
     /** UV and plant light alone; they need no heat. */
     public static LightForecast lightOf(ClimateModel model, MappedDesign mapped) {
         return LightForecast.of(model, mapped);

@@ -9,14 +9,16 @@ import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Range;
 import tanah.core.climate.AfterPlanting;
 import tanah.core.climate.DayRun;
-import tanah.core.design.Design;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.Severity;
+import tanah.core.forecast.ClimateKey;
 import tanah.core.forecast.Forecast;
 import tanah.core.need.Need;
 import tanah.core.need.Verdict;
 import tanah.core.time.Season;
+import tanah.web.evaluate.Evaluations;
 import tanah.web.forms.Numbers;
+import tanah.web.shell.BusyException;
 import tanah.web.shell.Words;
 
 /** Puts the weeks after planting into words. */
@@ -27,28 +29,35 @@ class AfterPlantingPages {
     private static final List<Integer> SHOWN = List.of(1, 2, 3, 4, 5, 7, 10, 14, 18, 22, 26, 30);
 
     private final Words words;
+    private final Evaluations evaluations;
     private final Cache<Key, AfterPlanting> known =
             Caffeine.newBuilder().maximumSize(40).build();
 
-    private record Key(Design design, Season season) {}
+    /** The weeks after planting hang on the climate alone. */
+    private record Key(ClimateKey climate, Season season) {}
 
-    AfterPlantingPages(Words words) {
+    AfterPlantingPages(Evaluations evaluations, Words words) {
+        this.evaluations = evaluations;
         this.words = words;
     }
 
     /** Empty without a climate. */
     Optional<AfterPlantingView> of(Evaluation e, Season season) {
-        return e.forecast()
-                .map(f -> view(
-                        e,
-                        f.model().filling().head() > 0,
-                        known.get(new Key(e.design(), season), k -> run(f, season)),
-                        season));
+        return e.forecast().map(f -> view(e, f.model().filling().head() > 0, days(f, season), season));
     }
 
-    private static AfterPlanting run(Forecast f, Season season) {
-        return DayRun.settling(f.model(), f.mapped().room(season), DAYS, () -> false)
-                .orElseThrow();
+    private AfterPlanting days(Forecast f, Season season) {
+        Key key = new Key(f.key(), season);
+        AfterPlanting made = known.getIfPresent(key);
+        if (made != null) {
+            return made;
+        }
+        AfterPlanting now = evaluations
+                .behind(key, stop -> DayRun.settling(f.model(), f.mapped().room(season), DAYS, stop))
+                .flatMap(days -> days)
+                .orElseThrow(() -> new BusyException("weeks after planting"));
+        known.put(key, now);
+        return now;
     }
 
     private AfterPlantingView view(Evaluation e, boolean drains, AfterPlanting s, Season season) {

@@ -8,19 +8,22 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
+import tanah.core.animal.Inhabitant;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.climate.DayCourse;
-import tanah.core.design.Design;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.failure.Failure;
 import tanah.core.failure.FailureCourse;
 import tanah.core.finding.Severity;
+import tanah.core.forecast.ClimateKey;
 import tanah.core.forecast.Forecast;
 import tanah.core.need.ClimatePlace;
 import tanah.core.need.HardLimits;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.words.PartNames;
+import tanah.web.evaluate.Evaluations;
 import tanah.web.forms.Numbers;
+import tanah.web.shell.BusyException;
 import tanah.web.shell.Words;
 import tanah.web.svg.DayChart;
 
@@ -32,12 +35,15 @@ class DrillPages {
     private final Words words;
     private final PartNames names;
     private final Catalogues catalogues;
+    private final Evaluations evaluations;
     private final Cache<Key, FailureCourse> played =
             Caffeine.newBuilder().maximumSize(60).build();
 
-    private record Key(Design design, Failure failure, double cut) {}
+    /** A failure hangs on the climate, the animals and the room without power. */
+    private record Key(ClimateKey climate, List<Inhabitant> animals, Failure failure, double cut) {}
 
-    DrillPages(Words words, PartNames names, Catalogues catalogues) {
+    DrillPages(Words words, PartNames names, Catalogues catalogues, Evaluations evaluations) {
+        this.evaluations = evaluations;
         this.words = words;
         this.names = names;
         this.catalogues = catalogues;
@@ -64,8 +70,7 @@ class DrillPages {
             return new DrillView(choices, "", "", "", List.of(), List.of(), shownCut, false);
         }
         Failure now = failure.get();
-        FailureCourse p =
-                played.get(new Key(e.design(), now, cut), k -> FailureCourse.of(now, f.mapped(), e.animals(), cut));
+        FailureCourse p = play(e, f, now, cut);
         return new DrillView(
                 choices,
                 now.word(),
@@ -75,6 +80,19 @@ class DrillPages {
                 protect(now),
                 shownCut,
                 now.kind() == Failure.Kind.POWER_CUT);
+    }
+
+    private FailureCourse play(Evaluation e, Forecast f, Failure failure, double cut) {
+        Key key = new Key(f.key(), e.animals(), failure, cut);
+        FailureCourse known = played.getIfPresent(key);
+        if (known != null) {
+            return known;
+        }
+        FailureCourse made = evaluations
+                .behind(key, stop -> FailureCourse.of(failure, f.mapped(), e.animals(), cut))
+                .orElseThrow(() -> new BusyException("drill"));
+        played.put(key, made);
+        return made;
     }
 
     private String label(Failure f, Evaluation e, Catalogue catalogue) {

@@ -6,27 +6,31 @@ import java.time.Duration;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.Semaphore;
-import java.util.concurrent.atomic.AtomicBoolean;
-import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.BooleanSupplier;
+import java.util.function.Function;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
+import tanah.core.forecast.ClimateKey;
 import tanah.core.forecast.Forecast;
+import tanah.core.mapping.MappedDesign;
+import tanah.web.account.Keeper;
 import tanah.web.catalogue.Catalogues;
 
 /**
- * Evaluations with their climate. The steady state answers an edit at once; bands and whole days follow. What was computed is
- * kept for a while, the last of an enclosure as a start for the next, and a newer edit stops the work on an older one.
+ * Evaluations with their climate. The steady state answers an edit at once; bands and whole days follow behind the pages. A climate
+ * is kept by what it depends on, so that a new name, note, animal or price computes none; findings are judged afresh.
  */
 @Component
 public class Evaluations {
-    private static final int MOST_STARTS = 16;
+    private static final int MOST_STARTS = 200;
 
     /**
-     * Heap that kept evaluations may take, and what one takes for each zone of its air (MB): whole ones as measured in
+     * Heap that kept climates may take, and what one takes for each zone of its air (MB): whole ones as measured in
      * docs/performance.md, steady ones a guess on the high side.
      */
     private static final int MOST_KEPT = 240;
@@ -34,118 +38,160 @@ public class Evaluations {
     private static final double STEADY_ZONE = 0.05;
     private static final double WHOLE_ZONE = 0.18;
     private static final Duration KEPT = Duration.ofMinutes(30);
-    private static final int AT_ONCE = Math.max(1, Runtime.getRuntime().availableProcessors());
 
     private final Catalogues catalogues;
-    private final Cache<Design, Evaluation> kept = Caffeine.newBuilder()
+    private final BackgroundWork behind;
+    private final Cache<ClimateKey, Forecast> climates = Caffeine.newBuilder()
             .maximumWeight(MOST_KEPT)
-            .weigher((Design d, Evaluation e) -> weight(e))
+            .weigher((ClimateKey k, Forecast f) -> weight(f))
             .expireAfterAccess(KEPT)
             .build();
-    private final Cache<Long, Forecast> last = Caffeine.newBuilder()
+
+    /** The climate that an enclosure had last, as a start for the next. */
+    private final Cache<Long, ClimateKey> last = Caffeine.newBuilder()
             .maximumSize(MOST_STARTS)
             .expireAfterAccess(KEPT)
             .build();
+
     private final Map<Long, Work> working = new ConcurrentHashMap<>();
-    private final Cache<Design, ReentrantLock> locks =
-            Caffeine.newBuilder().weakValues().build();
-    private final Semaphore slots = new Semaphore(AT_ONCE, true);
 
-    /** A whole evaluation that is being made, and the flag that gives it up. */
-    private record Work(Design design, AtomicBoolean stop) {}
+    /** A whole climate that somebody waits for on the page of an enclosure. */
+    private record Work(ClimateKey key, BackgroundWork.Ticket ticket) {}
 
-    Evaluations(Catalogues catalogues) {
+    Evaluations(Catalogues catalogues, BackgroundWork behind) {
         this.catalogues = catalogues;
+        this.behind = behind;
     }
 
-    private static int weight(Evaluation e) {
-        return 1
-                + e.forecast()
-                        .map(f -> (int) (f.model().zones() * (f.hasDays() ? WHOLE_ZONE : STEADY_ZONE)))
-                        .orElse(0);
+    private static int weight(Forecast f) {
+        return 1 + (int) (f.model().zones() * (f.hasDays() ? WHOLE_ZONE : STEADY_ZONE));
+    }
+
+    /** A design that was evaluated without its climate, and what the climate depends on. */
+    private record Plain(Evaluation evaluation, Optional<MappedDesign> mapped, Catalogue catalogue) {
+        ClimateKey key() {
+            return Evaluator.climateKey(evaluation, mapped.orElseThrow());
+        }
+
+        Evaluation with(Forecast climate) {
+            return Evaluator.withForecast(evaluation, climate.of(mapped.orElseThrow()), catalogue);
+        }
+    }
+
+    private Plain plain(Design design) {
+        Catalogue catalogue = catalogues.of(design);
+        Evaluation e = Evaluator.evaluate(design, catalogue);
+        return new Plain(e, Evaluator.mapped(e, catalogue), catalogue);
     }
 
     /** With the steady climate; with more where more is known already. For a plan that is looked at, not edited. */
     public Evaluation quick(Design design) {
-        Evaluation known = kept.getIfPresent(design);
-        return known == null ? steady(design, Optional.empty()) : known;
+        return quick(plain(design), Optional.empty());
+    }
+
+    /** The same for a plan near that of an enclosure, such as a school looked at; it stops nothing. */
+    public Evaluation near(Design design, long enclosure) {
+        return quick(plain(design), start(enclosure));
     }
 
     /** With the steady climate; with more where more is known already. A plan other than before stops the work on that. */
     public Evaluation quick(Design design, long enclosure) {
-        Work work = working.get(enclosure);
-        if (work != null && !work.design().equals(design)) {
-            work.stop().set(true);
+        Plain plain = plain(design);
+        if (plain.mapped().isEmpty()) {
+            return plain.evaluation();
         }
-        Evaluation known = kept.getIfPresent(design);
+        Work work = working.get(enclosure);
+        if (work != null && !work.key().equals(plain.key())) {
+            work.ticket().leave();
+        }
+        Evaluation quick = quick(plain, start(enclosure));
+        last.put(enclosure, plain.key());
+        return quick;
+    }
+
+    private Optional<Forecast> start(long enclosure) {
+        return Optional.ofNullable(last.getIfPresent(enclosure))
+                .flatMap(k -> Optional.ofNullable(climates.getIfPresent(k)));
+    }
+
+    private Evaluation quick(Plain plain, Optional<Forecast> near) {
+        return plain.mapped().isEmpty() ? plain.evaluation() : plain.with(steady(plain, near));
+    }
+
+    private Forecast steady(Plain plain, Optional<Forecast> near) {
+        ClimateKey key = plain.key();
+        Forecast known = climates.getIfPresent(key);
         if (known != null) {
             return known;
         }
-        Evaluation steady = steady(design, Optional.ofNullable(last.getIfPresent(enclosure)));
-        steady.forecast().ifPresent(f -> last.put(enclosure, f));
-        return steady;
-    }
-
-    private Evaluation steady(Design design, Optional<Forecast> near) {
-        Catalogue catalogue = catalogues.of(design);
-        Evaluation plain = Evaluator.evaluate(design, catalogue);
-        Optional<Forecast> forecast = Evaluator.forecast(plain, catalogue, near);
-        if (forecast.isEmpty()) {
-            return plain;
-        }
-        Evaluation steady = Evaluator.withForecast(plain, forecast.get(), catalogue);
-        kept.put(design, steady);
-        return steady;
+        Forecast made =
+                Evaluator.forecast(plain.evaluation(), plain.catalogue(), near).orElseThrow();
+        climates.put(key, made);
+        return made;
     }
 
     /**
-     * With bands and whole days. A later edit of the same enclosure stops this, which then answers with what it has.
+     * With bands and whole days. A later edit of the same enclosure stops this, which then answers with what it has; so does a queue
+     * that is full.
      */
     public Evaluation whole(Design design, long enclosure) {
-        AtomicBoolean stop = new AtomicBoolean();
-        Work work = new Work(design, stop);
+        Plain plain = plain(design);
+        if (plain.mapped().isEmpty()) {
+            return plain.evaluation();
+        }
+        Work work = new Work(plain.key(), new BackgroundWork.Ticket());
         Work before = working.put(enclosure, work);
-        if (before != null && !before.design().equals(design)) {
-            before.stop().set(true);
+        if (before != null && !before.key().equals(work.key())) {
+            before.ticket().leave();
         }
         try {
-            return whole(design, Optional.of(enclosure), stop);
+            last.put(enclosure, work.key());
+            return whole(plain, work.ticket());
         } finally {
             working.remove(enclosure, work);
         }
     }
 
-    /** With bands and whole days, for an answer that nobody else may give up. */
+    /** With bands and whole days, for an answer that no edit gives up. */
     public Evaluation whole(Design design) {
-        return whole(design, Optional.empty(), new AtomicBoolean());
+        Plain plain = plain(design);
+        return plain.mapped().isEmpty() ? plain.evaluation() : whole(plain, new BackgroundWork.Ticket());
     }
 
-    private Evaluation whole(Design design, Optional<Long> enclosure, AtomicBoolean stop) {
-        // two tabs that ask for the same plan wait for one computation
-        ReentrantLock lock = locks.get(design, d -> new ReentrantLock());
-        lock.lock();
-        try {
-            Evaluation steady = enclosure.isPresent() ? quick(design, enclosure.get()) : quick(design);
-            if (steady.forecast().isEmpty() || steady.forecast().get().hasDays()) {
-                return steady;
-            }
-            slots.acquireUninterruptibly();
-            try {
-                Forecast more = steady.forecast().get().withBands(stop::get);
-                Forecast days = stop.get() ? more : more.withDays(stop::get);
-                if (!days.hasDays()) {
-                    return steady;
-                }
-                Forecast relays = days.withRelays(stop::get);
-                Evaluation whole = Evaluator.withForecast(
-                        Evaluator.evaluate(design, catalogues.of(design)), relays, catalogues.of(design));
-                kept.put(design, whole);
-                return whole;
-            } finally {
-                slots.release();
-            }
-        } finally {
-            lock.unlock();
+    private Evaluation whole(Plain plain, BackgroundWork.Ticket ticket) {
+        Forecast steady = steady(plain, Optional.empty());
+        if (steady.hasDays()) {
+            return plain.with(steady);
         }
+        ClimateKey key = plain.key();
+        return plain.with(behind.ask(asker(), key, ticket, stop -> grown(key, steady, stop))
+                .orElse(steady));
+    }
+
+    private Forecast grown(ClimateKey key, Forecast steady, BooleanSupplier stop) {
+        Forecast bands = steady.withBands(stop);
+        Forecast days = stop.getAsBoolean() ? bands : bands.withDays(stop);
+        if (!days.hasDays()) {
+            return steady;
+        }
+        Forecast whole = days.withRelays(stop);
+        climates.put(key, whole);
+        return whole;
+    }
+
+    /**
+     * Another computation behind the pages, in the share of the keeper who asks.
+     *
+     * @param key of the same computation
+     * @return empty where there is too much to do
+     */
+    public <T> Optional<T> behind(Object key, Function<BooleanSupplier, T> work) {
+        return behind.ask(asker(), key, new BackgroundWork.Ticket(), work);
+    }
+
+    /** The keeper of this request; 0 outside of one. */
+    private static long asker() {
+        Authentication who = SecurityContextHolder.getContext().getAuthentication();
+        return who != null && who.getPrincipal() instanceof Keeper keeper ? keeper.id() : 0;
     }
 }

@@ -13,17 +13,33 @@ interface SearchMapper {
     Optional<Long> insert(
             @Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId, @Param("base") int base);
 
-    int begin(@Param("id") long id);
+    /** A search that was taken from those that wait. */
+    record Claim(long id, long enclosureId, long author, int base) {}
+
+    /** Takes the next that waits, of the keeper with the fewest running; no other process can take the same. */
+    Optional<Claim> claim(@Param("owner") String owner);
+
+    /** Says that a process still works on its own. */
+    int beat(@Param("owner") String owner);
 
     /** Returns 0 where it was stopped meanwhile. */
-    int progress(@Param("id") long id, @Param("progress") int progress);
+    int progress(@Param("id") long id, @Param("owner") String owner, @Param("progress") int progress);
 
-    int end(@Param("id") long id, @Param("state") String state, @Param("answer") String answer);
+    int end(
+            @Param("id") long id,
+            @Param("owner") String owner,
+            @Param("state") String state,
+            @Param("answer") String answer);
+
+    int waiting();
+
+    /** Puts back what a process that ends has not finished. */
+    int leave(@Param("owner") String owner);
 
     int stop(@Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId);
 
-    /** Those that a restart broke off. */
-    int lost();
+    /** Marks those whose process has been silent for so many seconds. */
+    int lost(@Param("silence") int silence);
 
     int forget(@Param("enclosureId") long enclosureId);
 }

@@ -2,14 +2,16 @@ package tanah.web.find;
 
 import jakarta.annotation.PostConstruct;
 import jakarta.annotation.PreDestroy;
+import java.time.Duration;
 import java.util.Optional;
-import java.util.concurrent.ArrayBlockingQueue;
-import java.util.concurrent.RejectedExecutionException;
-import java.util.concurrent.ThreadPoolExecutor;
+import java.util.UUID;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import tanah.core.design.Design;
 import tanah.core.equipment.EquipmentFound;
@@ -18,24 +20,30 @@ import tanah.web.catalogue.Catalogues;
 import tanah.web.catalogue.OwnEntryService;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
+import tanah.web.shell.BusyException;
 
-/** Runs searches one after the other on a thread of their own, so that pages stay quick. */
+/**
+ * Runs searches one after the other on a thread of their own, so that pages stay quick. Searches wait in the database; each process
+ * takes one at a time, says with a heartbeat that it lives, and touches only its own.
+ */
 @Service
 class SearchService {
     private static final Logger LOG = LoggerFactory.getLogger(SearchService.class);
     private static final int WAITING = 20;
+    private static final Duration SILENCE = Duration.ofSeconds(90);
 
+    private final String owner = UUID.randomUUID().toString();
     private final SearchMapper searches;
     private final EnclosureService enclosures;
     private final Catalogues catalogues;
     private final OwnEntryService own;
-    private final ThreadPoolExecutor worker =
-            new ThreadPoolExecutor(1, 1, 0, TimeUnit.SECONDS, new ArrayBlockingQueue<>(WAITING), work -> {
-                Thread thread = new Thread(work, "search");
-                thread.setDaemon(true);
-                thread.setPriority(Thread.MIN_PRIORITY);
-                return thread;
-            });
+    private volatile boolean ended;
+    private final ScheduledExecutorService worker = Executors.newSingleThreadScheduledExecutor(work -> {
+        Thread thread = new Thread(work, "search");
+        thread.setDaemon(true);
+        thread.setPriority(Thread.MIN_PRIORITY);
+        return thread;
+    });
 
     SearchService(SearchMapper searches, EnclosureService enclosures, Catalogues catalogues, OwnEntryService own) {
         this.searches = searches;
@@ -44,17 +52,27 @@ class SearchService {
         this.own = own;
     }
 
+    /** Another process may have left something that waits: look every few seconds. */
     @PostConstruct
-    void tidy() {
-        int lost = searches.lost();
-        if (lost > 0) {
-            LOG.info("{} searches were broken off by a restart", lost);
-        }
+    void begin() {
+        worker.scheduleWithFixedDelay(this::takeAll, 5, 5, TimeUnit.SECONDS);
     }
 
     @PreDestroy
     void end() {
+        ended = true;
         worker.shutdownNow();
+        searches.leave(owner);
+    }
+
+    /** Says that this process lives, and finds those that do not. */
+    @Scheduled(fixedDelayString = "PT15S")
+    void beat() {
+        searches.beat(owner);
+        int lost = searches.lost((int) SILENCE.toSeconds());
+        if (lost > 0) {
+            LOG.info("{} searches were broken off by a restart", lost);
+        }
     }
 
     Optional<SearchRow> newest(long keeperId, long enclosureId) {
@@ -69,17 +87,14 @@ class SearchService {
     /** Begins a search of the plan as it stands; nothing where one runs already. */
     void start(long keeperId, long enclosureId) {
         Enclosure enclosure = enclosures.changeable(keeperId, enclosureId);
-        Optional<Long> id = searches.insert(keeperId, enclosureId, enclosure.revision());
-        if (id.isEmpty()) {
-            return;
-        }
-        searches.forget(enclosureId);
-        Design design = own.offered(keeperId, enclosure.design());
-        try {
-            worker.execute(() -> work(id.get(), design));
-        } catch (RejectedExecutionException e) {
-            searches.end(id.get(), "failed", "");
+        if (searches.waiting() >= WAITING) {
             LOG.warn("too many searches wait");
+            throw new BusyException("searches");
+        }
+        Optional<Long> id = searches.insert(keeperId, enclosureId, enclosure.revision());
+        if (id.isPresent()) {
+            searches.forget(enclosureId);
+            worker.execute(this::takeAll);
         }
     }
 
@@ -88,33 +103,43 @@ class SearchService {
         searches.stop(keeperId, enclosureId);
     }
 
-    private void work(long id, Design design) {
-        if (searches.begin(id) == 0) {
-            return;
+    private void takeAll() {
+        try {
+            Optional<SearchMapper.Claim> next = searches.claim(owner);
+            while (next.isPresent() && !ended) {
+                work(next.get());
+                next = searches.claim(owner);
+            }
+        } catch (RuntimeException e) {
+            // the database may be away for a moment; the next look tries again
+            LOG.warn("searches could not be taken: {}", e.getMessage());
         }
+    }
+
+    private void work(SearchMapper.Claim claim) {
         AtomicBoolean stopped = new AtomicBoolean();
         int[] told = {0};
         try {
-            Optional<EquipmentFound> found = EquipmentSearch.run(
-                    design,
-                    catalogues.of(design),
-                    () -> stopped.get() || Thread.currentThread().isInterrupted(),
-                    done -> {
+            Design design =
+                    own.offered(claim.author(), enclosures.revision(claim.author(), claim.enclosureId(), claim.base()));
+            Optional<EquipmentFound> found =
+                    EquipmentSearch.run(design, catalogues.of(design), () -> stopped.get() || ended, done -> {
                         // a search that somebody stopped is told so by the row that no longer runs
                         if (done > told[0]) {
                             told[0] = done;
-                            stopped.set(searches.progress(id, done) == 0);
+                            stopped.set(searches.progress(claim.id(), owner, done) == 0);
                         }
                     });
-            if (!stopped.get()) {
+            if (!stopped.get() && !ended) {
                 searches.end(
-                        id,
+                        claim.id(),
+                        owner,
                         found.isPresent() ? "done" : "failed",
                         found.map(f -> SearchAnswer.write(SearchAnswer.of(f))).orElse(""));
             }
         } catch (RuntimeException e) {
-            LOG.error("search {} failed", id, e);
-            searches.end(id, "failed", "");
+            LOG.error("search {} failed", claim.id(), e);
+            searches.end(claim.id(), owner, "failed", "");
         }
     }
 }

@@ -6,6 +6,7 @@ import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import tanah.core.finding.Severity;
@@ -44,8 +45,9 @@ public class LastReadings {
         record Dated(OffsetDateTime at, Line line) {}
         List<Dated> lines = new ArrayList<>();
         OffsetDateTime now = OffsetDateTime.now(clock);
+        Map<Long, List<Reading>> last = readings.lastOfAll(keeperId);
         for (Enclosure enclosure : enclosures) {
-            for (Reading r : readings.last(keeperId, enclosure.id())) {
+            for (Reading r : last.getOrDefault(enclosure.id(), List.of())) {
                 String place = enclosure.design().probes().stream()
                         .filter(p -> p.id().equals(r.place()))
                         .map(p -> p.label())

@@ -26,6 +26,7 @@ import tanah.web.svg.ReadingChart;
 @Component
 class LogPages {
     private static final int BAND_STEPS_MOST = 400;
+    private static final int DAILY = 90; // days from which a chart shows the extremes of each day
 
     private final ReadingService readings;
     private final Judge judge;
@@ -222,7 +223,10 @@ class LogPages {
         OffsetDateTime since = now.minusDays(days);
         List<ReadingChart.Dot> dots = new ArrayList<>();
         int outside = 0;
-        for (Reading r : readings.series(keeperId, enclosure.id(), place, kindId, since)) {
+        List<Reading> course = days > DAILY
+                ? readings.extremes(keeperId, enclosure.id(), place, kindId, since)
+                : readings.series(keeperId, enclosure.id(), place, kindId, since);
+        for (Reading r : course) {
             Optional<Judge.Judged> judged = judge.judge(enclosure.design(), place, kindId, r.value(), r.takenAt());
             boolean out = judged.flatMap(Judge.Judged::severity)
                     .filter(s -> s != Severity.GOOD)

@@ -42,6 +42,28 @@ interface ReadingMapper {
     /** The last reading of each place and kind. */
     List<Reading> last(@Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId);
 
+    /** The same for every enclosure that the keeper may see, in one question. */
+    List<Shelved> lastOfAll(@Param("keeperId") long keeperId);
+
+    /** A last reading and its enclosure. */
+    record Shelved(
+            long enclosureId, long id, String place, String kind, double value, OffsetDateTime takenAt, int version) {
+        Reading reading() {
+            return new Reading(id, place, kind, value, takenAt, version);
+        }
+    }
+
+    /** The lowest and the highest of each day of a place. */
+    List<Day> days(
+            @Param("keeperId") long keeperId,
+            @Param("enclosureId") long enclosureId,
+            @Param("place") String place,
+            @Param("kind") String kind,
+            @Param("since") OffsetDateTime since);
+
+    /** A day's lowest and highest, and when they were read. */
+    record Day(double low, OffsetDateTime lowAt, double high, OffsetDateTime highAt) {}
+
     /** Keeps what the reading is now, so that a change can be taken back. */
     int remember(@Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId, @Param("id") long id);
 

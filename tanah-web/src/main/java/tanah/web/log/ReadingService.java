@@ -2,9 +2,13 @@ package tanah.web.log;
 
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tanah.web.shell.NotFoundException;
@@ -70,6 +74,25 @@ public class ReadingService {
 
     public List<Reading> last(long keeperId, long enclosureId) {
         return readings.last(keeperId, enclosureId);
+    }
+
+    /** The last of each place and kind, by enclosure, of all that the keeper may see. */
+    public Map<Long, List<Reading>> lastOfAll(long keeperId) {
+        return readings.lastOfAll(keeperId).stream()
+                .collect(Collectors.groupingBy(
+                        ReadingMapper.Shelved::enclosureId,
+                        Collectors.mapping(ReadingMapper.Shelved::reading, Collectors.toList())));
+    }
+
+    /** A long course by the lowest and the highest of each day, each at its own time. */
+    public List<Reading> extremes(long keeperId, long enclosureId, String place, String kind, OffsetDateTime since) {
+        return readings.days(keeperId, enclosureId, place, kind, since).stream()
+                .flatMap(d -> Stream.of(
+                                new Reading(0, place, kind, d.low(), d.lowAt(), 0),
+                                new Reading(0, place, kind, d.high(), d.highAt(), 0))
+                        .distinct()
+                        .sorted(Comparator.comparing(Reading::takenAt)))
+                .toList();
     }
 
     public Reading get(long keeperId, long enclosureId, long id) {

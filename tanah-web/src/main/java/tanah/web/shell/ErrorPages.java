@@ -2,6 +2,7 @@ package tanah.web.shell;
 
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.security.SecureRandom;
 import java.util.Locale;
 import org.slf4j.Logger;
@@ -20,7 +21,7 @@ class ErrorPages implements ErrorController {
     private final SecureRandom random = new SecureRandom();
 
     @RequestMapping("/error")
-    String error(HttpServletRequest request, Model model) {
+    String error(HttpServletRequest request, HttpServletResponse response, Model model) {
         Object code = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
         HttpStatus status = code instanceof Integer number ? HttpStatus.resolve(number) : null;
         if (status == null) {
@@ -28,6 +29,11 @@ class ErrorPages implements ErrorController {
         }
         model.addAttribute("status", status.value());
         Object cause = request.getAttribute(RequestDispatcher.ERROR_EXCEPTION);
+        if (status == HttpStatus.SERVICE_UNAVAILABLE) {
+            response.setHeader("Retry-After", "5");
+            response.setHeader("Refresh", "5");
+            return "error/503";
+        }
         if (status.is5xxServerError()) {
             String report = String.format(Locale.ROOT, "%08X", random.nextInt());
             LOG.error("report {}", report, cause instanceof Throwable thrown ? thrown : null);

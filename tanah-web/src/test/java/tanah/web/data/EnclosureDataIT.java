@@ -46,8 +46,20 @@ class EnclosureDataIT {
      * Months of readings, what is deleted for good by its age alone, a link that is known by its secret alone, and the worker of
      * searches, which was given its search by a keeper.
      */
-    private static final List<String> WITHOUT_KEEPER =
-            List.of("forgetOld", "ensureMonth", "purge", "offer", "use", "begin", "progress", "end", "lost", "forget");
+    private static final List<String> WITHOUT_KEEPER = List.of(
+            "forgetOld",
+            "ensureMonth",
+            "purge",
+            "offer",
+            "use",
+            "claim",
+            "beat",
+            "progress",
+            "end",
+            "lost",
+            "leave",
+            "waiting",
+            "forget");
 
     @BeforeEach
     void register() {
@@ -172,6 +184,55 @@ class EnclosureDataIT {
         assertThat(readings.takeBack(keeper, id, number))
                 .as("nothing more to take back")
                 .isFalse();
+    }
+
+    /** The newest of each place and the extremes of each day follow every way in which readings come, change and go. */
+    @Test
+    void theNewestAndTheDaysFollowWhateverHappensToReadings() {
+        long id = enclosures.create(keeper, Design.named("one"), "planning", "begun");
+        OffsetDateTime since = NOON.minusMonths(6);
+        assertThat(readings.last(keeper, id)).isEmpty();
+        long first = readings.add(keeper, reading(id, 20, NOON)).orElseThrow();
+        long older = readings.add(keeper, reading(id, 18, NOON.minusHours(3))).orElseThrow();
+        assertThat(readings.last(keeper, id))
+                .extracting(Reading::value)
+                .as("not what came last")
+                .containsExactly(20.0);
+        assertThat(readings.extremes(keeper, id, "p-cool", "temp_air", since))
+                .extracting(Reading::value)
+                .as("in the order in which they were read")
+                .containsExactly(18.0, 20.0);
+        readings.addAll(keeper, List.of(reading(id, 25, NOON.plusHours(2)), reading(id, 9, NOON.minusDays(2))));
+        assertThat(readings.last(keeper, id)).extracting(Reading::value).containsExactly(25.0);
+        assertThat(readings.extremes(keeper, id, "p-cool", "temp_air", since))
+                .extracting(Reading::value)
+                .containsExactly(9.0, 18.0, 25.0);
+        Reading newest = readings.last(keeper, id).get(0);
+        assertThat(readings.remove(keeper, id, newest.id())).isTrue();
+        assertThat(readings.last(keeper, id)).extracting(Reading::id).containsExactly(first);
+        assertThat(readings.takeBack(keeper, id, newest.id())).isTrue();
+        assertThat(readings.last(keeper, id)).extracting(Reading::id).containsExactly(newest.id());
+        Reading moved = readings.get(keeper, id, newest.id());
+        assertThat(readings.change(
+                        keeper,
+                        id,
+                        new Reading(moved.id(), "p-warm", "temp_air", 26, NOON.minusMonths(2), moved.version())))
+                .isTrue();
+        assertThat(readings.last(keeper, id)).extracting(Reading::place).containsExactly("p-cool", "p-warm");
+        assertThat(readings.last(keeper, id)).extracting(Reading::value).containsExactly(20.0, 26.0);
+        assertThat(readings.extremes(keeper, id, "p-warm", "temp_air", since))
+                .extracting(Reading::value)
+                .containsExactly(26.0);
+        assertThat(readings.remove(keeper, id, first)).isTrue();
+        assertThat(readings.remove(keeper, id, older)).isTrue();
+        assertThat(readings.extremes(keeper, id, "p-cool", "temp_air", since))
+                .extracting(Reading::value)
+                .containsExactly(9.0);
+        assertThat(readings.last(stranger, id)).isEmpty();
+        assertThat(readings.extremes(stranger, id, "p-cool", "temp_air", since)).isEmpty();
+        assertThat(readings.lastOfAll(keeper)).containsOnlyKeys(id);
+        assertThat(readings.lastOfAll(keeper).get(id)).isEqualTo(readings.last(keeper, id));
+        assertThat(readings.lastOfAll(stranger)).isEmpty();
     }
 
     @Test

@@ -20,6 +20,7 @@ import org.junit.jupiter.api.Test;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
 import tanah.core.design.HeatDay;
+import tanah.core.design.Resident;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.forecast.Forecast;
 import tanah.files.catalogue.CatalogueReader;
@@ -33,7 +34,7 @@ class EvaluationsTest {
     private static final Design FROG = example("mossy-frog-paludarium");
     private static final Design MILLIPEDE = example("giant-millipede-box");
 
-    private final Evaluations evaluations = new Evaluations(catalogues());
+    private final Evaluations evaluations = new Evaluations(catalogues(), new BackgroundWork());
 
     private static Catalogues catalogues() {
         Catalogues all = mock(Catalogues.class);
@@ -66,9 +67,42 @@ class EvaluationsTest {
         assertThat(isWhole(quick)).isFalse();
         Evaluation whole = evaluations.whole(FROG, 1);
         assertThat(isWhole(whole)).isTrue();
-        assertThat(evaluations.quick(FROG, 1)).isSameAs(whole);
-        // a copy of the plan under another number has the same answer
-        assertThat(evaluations.quick(FROG)).isSameAs(whole);
+        assertThat(isWhole(evaluations.quick(FROG, 1))).isTrue();
+        // a copy of the plan under another number has the same climate
+        assertThat(model(evaluations.quick(FROG))).isSameAs(model(whole));
+    }
+
+    private static Object model(Evaluation e) {
+        return e.forecast().orElseThrow().model();
+    }
+
+    /** What the climate does not depend on computes none. */
+    @Test
+    void aNewNameOrAnimalKeepsTheClimate() {
+        Object model = model(evaluations.whole(FROG, 1));
+        Evaluation named = evaluations.quick(FROG.withName("another name"), 1);
+        assertThat(model(named)).isSameAs(model);
+        assertThat(isWhole(named)).isTrue();
+        assertThat(named.design().name()).isEqualTo("another name");
+        Design newt = FROG.withAnimals(List.of(Resident.one("a9", "crotaphytus-collaris")));
+        Evaluation other = evaluations.quick(newt, 1);
+        assertThat(model(other)).isSameAs(model);
+        assertThat(other.findings()).as("judged afresh").isNotEqualTo(named.findings());
+        Evaluation lit = evaluations.quick(lit(FROG, 9), 1);
+        assertThat(model(lit)).as("hours of light are another climate").isNotSameAs(model);
+    }
+
+    @Test
+    void aSchoolLookedAtStopsNothing() throws Exception {
+        ExecutorService pool = Executors.newFixedThreadPool(1);
+        try {
+            Future<Evaluation> plan = pool.submit(() -> evaluations.whole(lit(MILLIPEDE, 9), 3));
+            Thread.sleep(30);
+            evaluations.near(lit(MILLIPEDE, 10), 3);
+            assertThat(isWhole(plan.get(60, TimeUnit.SECONDS))).isTrue();
+        } finally {
+            pool.shutdownNow();
+        }
     }
 
     @Test
@@ -122,7 +156,7 @@ class EvaluationsTest {
         Design plan = lit(FROG, 11);
         evaluations.quick(lit(FROG, 14), 7);
         Evaluation near = evaluations.quick(plan, 7);
-        Evaluation afresh = new Evaluations(catalogues()).quick(plan, 8);
+        Evaluation afresh = new Evaluations(catalogues(), new BackgroundWork()).quick(plan, 8);
         double a = near.forecast()
                 .orElseThrow()
                 .at(tanah.core.time.SeasonPhase.WINTER_DAY)

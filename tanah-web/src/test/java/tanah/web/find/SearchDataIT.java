@@ -53,24 +53,60 @@ class SearchDataIT {
         assertThat(searches.stop(keeper, enclosure)).isEqualTo(1);
     }
 
+    /** Takes what waits until it is this one; others of the same test database are stopped on the way. */
+    private void claim(String owner, long id) {
+        for (int i = 0; i < 50; i++) {
+            Optional<SearchMapper.Claim> taken = searches.claim(owner);
+            if (taken.filter(c -> c.id() == id).isPresent()) {
+                return;
+            }
+        }
+        throw new AssertionError("search " + id + " does not wait");
+    }
+
     @Test
     void oneRunsAtATimeAndWhatWasStoppedStaysStopped() {
+        String me = UUID.randomUUID().toString();
         long id = searches.insert(keeper, enclosure, 1).orElseThrow();
         assertThat(searches.insert(keeper, enclosure, 1)).isEmpty();
-        assertThat(searches.begin(id)).isEqualTo(1);
-        assertThat(searches.progress(id, 40)).isEqualTo(1);
+        claim(me, id);
+        assertThat(searches.progress(id, me, 40)).isEqualTo(1);
         assertThat(searches.newest(keeper, enclosure).orElseThrow().progress()).isEqualTo(40);
         assertThat(searches.stop(keeper, enclosure)).isEqualTo(1);
-        assertThat(searches.progress(id, 50)).isZero();
-        assertThat(searches.end(id, "done", "{}")).isZero();
+        assertThat(searches.progress(id, me, 50)).isZero();
+        assertThat(searches.end(id, me, "done", "{}")).isZero();
         assertThat(searches.newest(keeper, enclosure).orElseThrow().state()).isEqualTo("stopped");
     }
 
     @Test
-    void whatARestartBrokeOffIsSaidAndCanBeBegunAgain() {
+    void aSearchBelongsToTheProcessThatTookIt() {
+        String me = UUID.randomUUID().toString();
+        String other = UUID.randomUUID().toString();
         long id = searches.insert(keeper, enclosure, 1).orElseThrow();
-        searches.begin(id);
-        assertThat(searches.lost()).isPositive();
+        claim(me, id);
+        assertThat(searches.claim(other).filter(c -> c.id() == id)).isEmpty();
+        assertThat(searches.progress(id, other, 10)).isZero();
+        assertThat(searches.end(id, other, "done", "{}")).isZero();
+        assertThat(searches.leave(other)).isZero();
+        assertThat(searches.newest(keeper, enclosure).orElseThrow().state()).isEqualTo("running");
+        assertThat(searches.end(id, me, "done", "{}")).isEqualTo(1);
+    }
+
+    /** What a process that ends leaves behind, another takes up; what falls silent is said to have failed. */
+    @Test
+    void whatIsLeftWaitsAgainAndWhatIsSilentHasFailed() {
+        String me = UUID.randomUUID().toString();
+        long id = searches.insert(keeper, enclosure, 1).orElseThrow();
+        claim(me, id);
+        searches.lost(3600);
+        assertThat(searches.newest(keeper, enclosure).orElseThrow().state())
+                .as("it lives")
+                .isEqualTo("running");
+        assertThat(searches.beat(me)).isEqualTo(1);
+        assertThat(searches.leave(me)).isEqualTo(1);
+        assertThat(searches.newest(keeper, enclosure).orElseThrow().isOn()).isTrue();
+        claim(me, id);
+        searches.lost(-1);
         assertThat(searches.newest(keeper, enclosure).orElseThrow().state()).isEqualTo("failed");
         assertThat(searches.insert(keeper, enclosure, 1)).isPresent();
         searches.forget(enclosure);

@@ -41,6 +41,7 @@ import tanah.web.enclosure.EnclosureService;
 import tanah.web.evaluate.Evaluations;
 import tanah.web.forms.Numbers;
 import tanah.web.forms.Presentation;
+import tanah.web.shell.BusyException;
 import tanah.web.shell.NotFoundException;
 import tanah.web.shell.Words;
 import tanah.web.svg.BoxSvg;
@@ -113,7 +114,7 @@ class SchoolController {
         String current = Schools.current(enclosure.design(), school, catalogues.of(enclosure.design()));
         List<Evaluation> computed = school.options().stream()
                 .map(o -> with(enclosure.design(), school, o))
-                .map(d -> isClimate(school) ? evaluations.quick(d, id) : Evaluator.evaluate(d, catalogues.of(d)))
+                .map(d -> isClimate(school) ? climate(d, id) : Evaluator.evaluate(d, catalogues.of(d)))
                 .toList();
         List<Card> cards = new ArrayList<>();
         for (int i = 0; i < computed.size(); i++) {
@@ -135,6 +136,13 @@ class SchoolController {
                 .ifPresent(
                         s -> model.addAttribute("since", Presentation.current().day(s.date())));
         return "design/schools";
+    }
+
+    /** A way with its climate, computed behind the page; it starts from the plan's own and stops nothing of it. */
+    private Evaluation climate(Design way, long enclosure) {
+        return evaluations
+                .behind(List.of("school", way), stop -> evaluations.near(way, enclosure))
+                .orElseThrow(() -> new BusyException("schools"));
     }
 
     @PostMapping
