@@ -12,6 +12,7 @@ import tanah.core.calibrate.Calibration;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
+import tanah.core.evaluate.RemedyTrials;
 import tanah.files.catalogue.CatalogueException;
 import tanah.files.catalogue.CatalogueReader;
 import tanah.files.catalogue.OwnRows;
@@ -76,7 +77,8 @@ public final class Evaluate {
         }
         Parsed.Accepted accepted = (Parsed.Accepted) parsed;
         Catalogue whole = OwnRows.catalogue(accepted.design(), catalogue);
-        Evaluation e = Evaluator.evaluate(accepted.design(), whole, Evaluator.Depth.WHOLE);
+        Evaluation e = RemedyTrials.whole(
+                Evaluator.evaluate(accepted.design(), whole, Evaluator.Depth.WHOLE), whole, () -> false);
         if (args.length == 2) {
             return calibrated(e, Path.of(args[1]), out, err);
         }

@@ -20,10 +20,10 @@ import org.junit.jupiter.params.provider.ValueSource;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Gear;
 import tanah.core.design.Design;
-import tanah.core.design.DesignEdit;
 import tanah.core.design.Device;
-import tanah.core.design.DeviceEdit;
 import tanah.core.design.WaterFeature;
+import tanah.core.design.edit.Edit;
+import tanah.core.design.edit.EditContext;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.finding.Finding;
@@ -84,8 +84,7 @@ class CirculationTest {
     void aCheckValveKeepsTheTubeFullAndCostsFlow() {
         Device pump = design.device("pump").orElseThrow();
         Device.Stretch bare = pump.circuit().orElseThrow().stretches().get(0);
-        Design valved = DeviceEdit.change(
-                design,
+        Design valved = design.withDevice(
                 "pump",
                 d -> d.withCircuit(Optional.of(new Device.Circuit(
                         OptionalDouble.empty(),
@@ -140,26 +139,24 @@ class CirculationTest {
     @ParameterizedTest
     @ValueSource(doubles = {0.2, 0.3, 0.4, 0.5, 0.56})
     void theLargerPumpThatIsOfferedSettlesTheFinding(double bar) {
-        Design weak = DeviceEdit.change(
-                design.withWater(design.water()
-                        .map(w -> w.withFeatures(w.features().stream()
-                                .map(f -> f.withBar(OptionalDouble.of(bar)).withFlow(OptionalDouble.of(300e-3 / 3600)))
-                                .toList()))),
-                "pump",
-                d -> d.withItem("pump-200"));
+        Design fast = design.withWater(design.water()
+                .map(w -> w.withFeatures(w.features().stream()
+                        .map(f -> f.withBar(OptionalDouble.of(bar)).withFlow(OptionalDouble.of(300e-3 / 3600)))
+                        .toList())));
+        Design weak = fast.withDevice("pump", d -> d.withItem("pump-200"));
         Finding finding = found(weak, "GW-080");
         assertThat(finding.severity()).isIn(Severity.STOP, Severity.CAUTION);
-        Design strong = DesignEdit.apply(weak, finding.remedies().get(0).action(), CATALOGUE, TODAY);
+        Design strong = Edit.take(finding.remedies().get(0), weak, new EditContext(CATALOGUE, TODAY));
         assertThat(found(strong, "GW-080").severity()).isEqualTo(Severity.GOOD);
     }
 
     @Test
     void theOutletsThatAreOfferedCalmTheCurrent() {
-        Design strong = DeviceEdit.change(
-                design, "filter", d -> d.withItem("canister-800").withGuard(Optional.of("guard-intake")));
+        Design strong =
+                design.withDevice("filter", d -> d.withItem("canister-800").withGuard(Optional.of("guard-intake")));
         Finding finding = found(strong, "GW-081");
         assertThat(finding.severity()).isEqualTo(Severity.STOP);
-        Design calm = DesignEdit.apply(strong, finding.remedies().get(0).action(), CATALOGUE, TODAY);
+        Design calm = Edit.take(finding.remedies().get(0), strong, new EditContext(CATALOGUE, TODAY));
         assertThat(found(calm, "GW-081").severity()).isEqualTo(Severity.GOOD);
         assertThat(calm.device("filter").orElseThrow().outlet().count()).isPresent();
     }
@@ -181,7 +178,7 @@ class CirculationTest {
     void heatOfPumpsEasesTheHeaterAndASmallHeaterIsStopped() {
         double with =
                 evaluated(design).care().orElseThrow().heater().orElseThrow().need();
-        double without = evaluated(DeviceEdit.without(design, "pump"))
+        double without = evaluated(design.withoutDevice("pump"))
                 .care()
                 .orElseThrow()
                 .heater()
@@ -190,8 +187,8 @@ class CirculationTest {
         assertThat(without - with).isCloseTo(5, within(1e-9));
         Evaluation e = evaluated(design);
         for (int watts : new int[] {10, 15, 25, 50, 75, 100}) {
-            Design heated = DeviceEdit.change(
-                    design, "filter", d -> d.withItem("water-heater-50w").withPower(OptionalDouble.of(watts)));
+            Design heated = design.withDevice(
+                    "filter", d -> d.withItem("water-heater-50w").withPower(OptionalDouble.of(watts)));
             Severity severity = found(heated, "GW-085").severity();
             double share = watts / e.care().orElseThrow().heater().orElseThrow().need();
             assertThat(severity)
@@ -202,7 +199,7 @@ class CirculationTest {
 
     @Test
     void aDeviceTakenOutFeedsNothingAnyMore() {
-        Design less = DeviceEdit.without(design, "pump");
+        Design less = design.withoutDevice("pump");
         assertThat(less.water().orElseThrow().features().get(0).pump()).isEmpty();
         assertThat(evaluated(less).notAssessed()).extracting(n -> n.topic()).contains("features");
     }

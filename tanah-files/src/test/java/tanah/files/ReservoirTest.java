@@ -12,11 +12,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
-import tanah.core.design.DesignEdit;
 import tanah.core.design.Layer;
+import tanah.core.design.edit.EditContext;
+import tanah.core.design.edit.GroundEdit;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
-import tanah.core.finding.Remedy.Action;
 import tanah.core.ground.Reservoir;
 import tanah.files.catalogue.CatalogueReader;
 import tanah.files.design.DesignReader;
@@ -65,10 +65,10 @@ class ReservoirTest {
     @ValueSource(doubles = {0.03, 0.05, 0.08, 0.12, 0.2})
     void aDeeperDrainageTakesMoreAndLastsLonger(double depth) throws IOException {
         Design frog = example("mossy-frog-paludarium");
-        Design deep = DesignEdit.apply(
-                frog, new Action.SetDepth("drainage", depth), CATALOGUE, java.time.LocalDate.of(2026, 1, 5));
-        Design deeper = DesignEdit.apply(
-                frog, new Action.SetDepth("drainage", depth + 0.01), CATALOGUE, java.time.LocalDate.of(2026, 1, 5));
+        Design deep = new GroundEdit.SetDepth("drainage", depth)
+                .apply(frog, new EditContext(CATALOGUE, java.time.LocalDate.of(2026, 1, 5)));
+        Design deeper = new GroundEdit.SetDepth("drainage", depth + 0.01)
+                .apply(frog, new EditContext(CATALOGUE, java.time.LocalDate.of(2026, 1, 5)));
         Reservoir a = reservoir(deep).orElseThrow();
         Reservoir b = reservoir(deeper).orElseThrow();
         assertThat(b.store()).isGreaterThan(a.store());

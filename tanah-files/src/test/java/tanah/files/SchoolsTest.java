@@ -16,8 +16,8 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Mix;
 import tanah.core.design.Boxes;
 import tanah.core.design.Design;
-import tanah.core.design.DesignEdit;
 import tanah.core.design.Layer;
+import tanah.core.design.NewLayer;
 import tanah.core.design.Recipe;
 import tanah.core.design.Resident;
 import tanah.core.evaluate.Evaluation;
@@ -137,10 +137,10 @@ class SchoolsTest {
         Design design = Design.named("x")
                 .withVessel(Boxes.fromCatalogue(
                         CATALOGUE.findVessel("palud-glass-90x45x60").orElseThrow(), java.util.Optional.empty()));
-        Layer soil = DesignEdit.layer(design, Layer.Kind.SUBSTRATE, mix, 0.08);
+        Layer soil = NewLayer.of(design, Layer.Kind.SUBSTRATE, mix, 0.08);
         design = design.withGround(design.ground().insert(0, soil));
         return drained
-                ? design.withGround(design.ground().insert(0, DesignEdit.drainage(design, "expanded_clay_8_16", 0.05)))
+                ? design.withGround(design.ground().insert(0, NewLayer.drainage(design, "expanded_clay_8_16", 0.05)))
                 : design;
     }
 

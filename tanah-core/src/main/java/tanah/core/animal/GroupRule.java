@@ -3,6 +3,7 @@ package tanah.core.animal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
+import tanah.core.design.edit.PlanEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
@@ -42,7 +43,7 @@ public final class GroupRule {
                     List.of(number("count", count), number("most", most)),
                     Remedy.change(
                             "fewer-animals",
-                            new Action.SetCount(animal.id(), most, Math.min(males(animal), most)),
+                            new PlanEdit.SetCount(animal.id(), most, atMost(animal, most)),
                             number("most", most))));
         } else {
             findings.add(Finding.of(
@@ -72,8 +73,10 @@ public final class GroupRule {
         }
         int males = males(animal);
         if (males > mostMales) {
-            Action fewer = new Action.SetCount(
-                    animal.id(), Math.max(1, animal.resident().count() - (males - mostMales)), mostMales);
+            PlanEdit fewer = new PlanEdit.SetCount(
+                    animal.id(),
+                    Math.max(1, animal.resident().count() - (males - mostMales)),
+                    OptionalInt.of(mostMales));
             findings.add(finding(
                     MALES,
                     animal,
@@ -97,8 +100,14 @@ public final class GroupRule {
         return males.isPresent() ? males.getAsInt() : -1;
     }
 
+    /** Males that are left of so many animals; empty where nobody has said how many there are. */
+    private static OptionalInt atMost(Inhabitant animal, int animals) {
+        OptionalInt males = animal.resident().males();
+        return males.isPresent() ? OptionalInt.of(Math.min(males.getAsInt(), animals)) : males;
+    }
+
     private static Remedy toOne(Inhabitant animal) {
-        return Remedy.change("keep-one", new Action.SetCount(animal.id(), 1, Math.min(males(animal), 1)));
+        return Remedy.change("keep-one", new PlanEdit.SetCount(animal.id(), 1, atMost(animal, 1)));
     }
 
     private static Finding finding(RuleId rule, Inhabitant animal, List<Measure> numbers, Remedy remedy) {

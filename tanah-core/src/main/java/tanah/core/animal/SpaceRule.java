@@ -91,7 +91,7 @@ public final class SpaceRule {
     }
 
     private static Remedy largerVessel(Action larger, String name) {
-        return larger instanceof Action.SetVessel
+        return larger instanceof Action.Press
                 ? Remedy.change("larger-vessel", larger).words(name)
                 : Remedy.change("choose-larger-vessel", larger);
     }

@@ -11,6 +11,7 @@ import tanah.core.catalogue.Gear;
 import tanah.core.catalogue.LampModel;
 import tanah.core.catalogue.Range;
 import tanah.core.design.Device;
+import tanah.core.design.edit.DeviceEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
@@ -79,7 +80,7 @@ public final class ControlRule {
                     place,
                     "",
                     List.of(new Measure("power", fixture.power(), Unit.WATT)),
-                    Remedy.change("give-control", new Action.Control(d.id(), item(lamp), setpoint(j, lamp)))));
+                    Remedy.change("give-control", new DeviceEdit.Control(d.id(), item(lamp), setpoint(j, lamp)))));
             return;
         }
         Fixture.Control kind = PointForecast.control(d.thermostat().get());
@@ -99,7 +100,7 @@ public final class ControlRule {
                     timerOnly
                             ? Remedy.byHand("timer-only")
                             : Remedy.change(
-                                    "give-control", new Action.Control(d.id(), item(lamp), setpoint(j, lamp)))));
+                                    "give-control", new DeviceEdit.Control(d.id(), item(lamp), setpoint(j, lamp)))));
         }
         if (fixture.thermostat().isEmpty()) {
             findings.add(j.finding(

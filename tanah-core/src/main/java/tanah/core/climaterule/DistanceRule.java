@@ -7,6 +7,7 @@ import tanah.core.box.ClimateCase;
 import tanah.core.box.Fixture;
 import tanah.core.catalogue.LampModel;
 import tanah.core.design.Device;
+import tanah.core.design.edit.DeviceEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
@@ -67,7 +68,7 @@ public final class DistanceRule {
                         List.of(new Measure("z", at.z(), Unit.CENTIMETRE)),
                         Remedy.change(
                                 "hang-free",
-                                new Action.HangLamp(d.id(), c.shell().height() - 0.05),
+                                new DeviceEdit.HangLamp(d.id(), c.shell().height() - 0.05),
                                 new Measure("z", c.shell().height() - 0.05, Unit.CENTIMETRE))))
                 : Optional.empty();
     }
@@ -90,7 +91,7 @@ public final class DistanceRule {
                 Place.part(Stage.HEAT, d.id()),
                 "",
                 numbers,
-                Remedy.change("hang-higher", new Action.HangLamp(d.id(), z), new Measure("z", z, Unit.CENTIMETRE)),
+                Remedy.change("hang-higher", new DeviceEdit.HangLamp(d.id(), z), new Measure("z", z, Unit.CENTIMETRE)),
                 Remedy.change("weaker-lamp", new Action.GoTo(Stage.HEAT))));
     }
 
@@ -156,7 +157,7 @@ public final class DistanceRule {
                 Place.part(Stage.HEAT, d.id()),
                 "",
                 List.of(),
-                Remedy.change("put-guard", new Action.SetGuard(d.id(), "guard-lamp"))));
+                Remedy.change("put-guard", new DeviceEdit.SetGuard(d.id(), "guard-lamp"))));
     }
 
     /** More than full sun on a back. */

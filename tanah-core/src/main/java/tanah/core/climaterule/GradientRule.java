@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import tanah.core.box.Fixture;
 import tanah.core.catalogue.Range;
+import tanah.core.design.edit.DeviceEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
@@ -61,7 +62,7 @@ public final class GradientRule {
                 Place.part(Stage.HEAT, lamp.get()),
                 spot.isPresent() ? "" : "nowhere",
                 spot.map(e -> List.of(celsius("spot", e.value()))).orElse(List.of()),
-                Remedy.change("take-out", new Action.RemoveDevice(lamp.get()))));
+                Remedy.change("take-out", new DeviceEdit.RemoveDevice(lamp.get()))));
     }
 
     /** Said as a hint, air and ground alike, because mixing is what is known least. */

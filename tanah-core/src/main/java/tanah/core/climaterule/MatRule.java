@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import tanah.core.box.Fixture;
 import tanah.core.design.Device;
+import tanah.core.design.edit.DeviceEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
@@ -86,7 +87,7 @@ public final class MatRule {
                 Place.part(Stage.HEAT, d.id()),
                 "",
                 List.of(),
-                Remedy.change("take-out", new Action.RemoveDevice(d.id())),
+                Remedy.change("take-out", new DeviceEdit.RemoveDevice(d.id())),
                 Remedy.change("mat-on-wall", new Action.GoTo(Stage.HEAT)));
     }
 }

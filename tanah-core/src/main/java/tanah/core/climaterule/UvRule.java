@@ -9,6 +9,7 @@ import java.util.Optional;
 import tanah.core.catalogue.LampModel;
 import tanah.core.catalogue.Range;
 import tanah.core.design.Device;
+import tanah.core.design.edit.DeviceEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
@@ -62,7 +63,7 @@ public final class UvRule {
                     List.of(uvi("peak", light.peak())),
                     Remedy.change(
                             "lamp-inside",
-                            new Action.HangLamp(
+                            new DeviceEdit.HangLamp(
                                     uvLamp(j),
                                     j.forecast().mapped().enclosure().shell().height() - 0.05)),
                     Remedy.change("mesh-lid", new Action.GoTo(Stage.AIR))));
@@ -75,7 +76,7 @@ public final class UvRule {
                     Place.part(Stage.HEAT, uvLamp(j)),
                     "",
                     List.of(uvi("peak", light.peak())),
-                    Remedy.change("take-out", new Action.RemoveDevice(uvLamp(j)))));
+                    Remedy.change("take-out", new DeviceEdit.RemoveDevice(uvLamp(j)))));
         } else {
             j.forecast()
                     .outlook(need.orElseThrow())
@@ -173,7 +174,9 @@ public final class UvRule {
                         * 100)
                 / 100.0;
         return Remedy.change(
-                "hang-uv", new Action.HangLamp(lamp.orElseThrow().id(), kept), new Measure("z", kept, Unit.CENTIMETRE));
+                "hang-uv",
+                new DeviceEdit.HangLamp(lamp.orElseThrow().id(), kept),
+                new Measure("z", kept, Unit.CENTIMETRE));
     }
 
     private static Optional<Finding> high(RuleInput j, LightForecast light, Optional<Range> wanted) {

@@ -1,7 +1,9 @@
 package tanah.core.design;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
  * The whole plan of one enclosure as one value, format version 1. Absent stages are empty. Lengths in metres, volumes
@@ -186,5 +188,30 @@ public record Design(
 
     public Optional<Probe> probe(String id) {
         return probes.stream().filter(p -> p.id().equals(id)).findFirst();
+    }
+
+    /** The design with one device changed. */
+    public Design withDevice(String id, UnaryOperator<Device> change) {
+        return withDevices(devices.stream()
+                .map(d -> d.id().equals(id) ? change.apply(d) : d)
+                .toList());
+    }
+
+    /** The design without a device; what it fed is fed by nothing then. */
+    public Design withoutDevice(String id) {
+        Design less =
+                withDevices(devices.stream().filter(d -> !d.id().equals(id)).toList());
+        return less.withWater(less.water()
+                .map(w -> w.withFeatures(w.features().stream()
+                        .map(f -> f.pump().filter(id::equals).isPresent() ? f.fedBy(Optional.empty()) : f)
+                        .toList())));
+    }
+
+    /** The design with a choice added or changed; the entry's date is that of the choice. */
+    public Design withSchool(SchoolChoice choice) {
+        List<SchoolChoice> changed = new ArrayList<>(schools);
+        changed.removeIf(s -> s.choice().equals(choice.choice()));
+        changed.add(choice);
+        return withSchools(changed);
     }
 }

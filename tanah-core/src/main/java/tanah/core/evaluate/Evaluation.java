@@ -84,6 +84,26 @@ public record Evaluation(
                 stages);
     }
 
+    /** The same with other findings, such as those whose remedies were tried. */
+    public Evaluation withFindings(List<Finding> changed) {
+        return new Evaluation(
+                design,
+                animals,
+                vessel,
+                space,
+                ground,
+                mass,
+                water,
+                circulation,
+                care,
+                panes,
+                shopping,
+                forecast,
+                changed,
+                notAssessed,
+                states);
+    }
+
     public long count(Severity severity) {
         return findings.stream().filter(f -> f.severity() == severity).count();
     }

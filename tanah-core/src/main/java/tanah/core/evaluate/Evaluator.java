@@ -25,6 +25,7 @@ import tanah.core.design.Boxes;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
 import tanah.core.design.RoomPlan;
+import tanah.core.design.edit.PlanEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.Stage;
@@ -221,7 +222,8 @@ public final class Evaluator {
             findings.addAll(SpaceRule.judge(
                     animal,
                     result,
-                    larger.<Action>map(m -> new Action.SetVessel(m.id())).orElse(new Action.GoTo(Stage.VESSEL)),
+                    larger.<Action>map(m -> new Action.Press(new PlanEdit.SetVessel(m.id())))
+                            .orElse(new Action.GoTo(Stage.VESSEL)),
                     larger.map(VesselModel::name).orElse("")));
             AxisRule.judge(animal, vessel).ifPresent(findings::add);
         }

@@ -49,6 +49,24 @@ public record Finding(
         return new Finding(rule, severity, place, name, measures, List.of(names), remedies);
     }
 
+    /** The same finding with other remedies. */
+    public Finding withRemedies(List<Remedy> changed) {
+        return new Finding(rule, severity, place, variant, measures, words, changed);
+    }
+
+    /** A number by its name. */
+    public Measure measure(String name) {
+        return measures.stream()
+                .filter(m -> m.name().equals(name))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(rule + " has no " + name));
+    }
+
+    /** Whether another finding says the same of the same, however bad it is. */
+    public boolean isOfTheSame(Finding other) {
+        return rule.equals(other.rule) && place.equals(other.place) && words.equals(other.words);
+    }
+
     /** By severity, then rule, then place. */
     @Override
     public int compareTo(Finding other) {

@@ -92,6 +92,12 @@ public final class Forecast {
                 mapped, model, steady, LightForecast.of(model, mapped), Map.of(), Map.of(), Map.of(), roomBand);
     }
 
+    /** The steady states alone, with usual bands. */
+    public Forecast steadyOnly() {
+        return new Forecast(
+                mapped, model, steady, LightForecast.of(model, mapped), Map.of(), Map.of(), Map.of(), roomBand);
+    }
+
     /** What this climate depends on. */
     public ClimateKey key() {
         return ClimateKey.of(mapped, roomBand);

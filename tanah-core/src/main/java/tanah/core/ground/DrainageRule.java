@@ -6,11 +6,12 @@ import tanah.core.animal.Inhabitant;
 import tanah.core.catalogue.Species;
 import tanah.core.design.Ground;
 import tanah.core.design.Layer;
+import tanah.core.design.edit.GroundEdit;
+import tanah.core.design.edit.PlanEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
 import tanah.core.finding.Remedy;
-import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
@@ -92,7 +93,7 @@ public final class DrainageRule {
                         Severity.HINT,
                         place(ground),
                         List.of(),
-                        List.of(Remedy.change("remove-layer", new Action.RemoveLayer(drainage.id()))
+                        List.of(Remedy.change("remove-layer", new GroundEdit.RemoveLayer(drainage.id()))
                                 .words(drainage.id())))
                 .worded("", name);
     }
@@ -100,11 +101,13 @@ public final class DrainageRule {
     private static Remedy layer(Vessel vessel) {
         double depth = usualDepth(vessel.height());
         return Remedy.change(
-                "lay-drainage", new Action.AddDrainage(MEDIUM, depth), new Measure("depth", depth, Unit.CENTIMETRE));
+                "lay-drainage",
+                new GroundEdit.AddDrainage(MEDIUM, depth),
+                new Measure("depth", depth, Unit.CENTIMETRE));
     }
 
     private static Remedy choose(String option) {
-        return Remedy.change("choose-school-" + option, new Action.SetSchool(CHOICE, option));
+        return Remedy.change("choose-school-" + option, new PlanEdit.SetSchool(CHOICE, option));
     }
 
     private static Place place(Ground ground) {

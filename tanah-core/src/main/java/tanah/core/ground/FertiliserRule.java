@@ -6,6 +6,7 @@ import java.util.Optional;
 import tanah.core.animal.Inhabitant;
 import tanah.core.catalogue.Medium;
 import tanah.core.design.Layer;
+import tanah.core.design.edit.GroundEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
@@ -55,7 +56,7 @@ public final class FertiliserRule {
         return alone
                         && layer.is(Layer.Kind.SUBSTRATE)
                         && !layer.options().aquatic().orElse(false)
-                ? Remedy.change("use-plain-soil", new Action.SetMedia(layer.id(), PLAIN))
+                ? Remedy.change("use-plain-soil", new GroundEdit.SetMedia(layer.id(), PLAIN))
                 : Remedy.change("leave-it-out", new Action.GoTo(Stage.GROUND));
     }
 

@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import tanah.core.catalogue.Species;
 import tanah.core.design.Design;
-import tanah.core.design.DesignEdit;
 import tanah.core.design.Ground;
 import tanah.core.design.Layer;
+import tanah.core.design.NewLayer;
 import tanah.core.vessel.Vessel;
 
 /**
@@ -30,7 +30,7 @@ public final class GroundProposal {
     /** The ground proposed for this animal in this box. */
     public static Ground propose(Species species, Design design, Vessel vessel) {
         if (species.isAquatic()) {
-            Layer sand = DesignEdit.layer(design, Layer.Kind.SUBSTRATE, "sand_play", 0.03);
+            Layer sand = NewLayer.of(design, Layer.Kind.SUBSTRATE, "sand_play", 0.03);
             return Ground.EMPTY.insert(0, sand.withOptions(Layer.Options.NONE.withAquatic(true)));
         }
         boolean litter = species.wantsSoil("leaf") || damp(species);
@@ -43,13 +43,13 @@ public final class GroundProposal {
         double soil = Math.max(LEAST_SOIL, Math.min(wanted, down(room - drainage - leaves)));
         List<Layer> layers = new ArrayList<>();
         if (drains) {
-            layers.add(DesignEdit.layer(design, Layer.Kind.DRAINAGE, "expanded_clay_8_16", drainage));
+            layers.add(NewLayer.of(design, Layer.Kind.DRAINAGE, "expanded_clay_8_16", drainage));
         }
-        Layer mixed = DesignEdit.layer(design, Layer.Kind.SUBSTRATE, mix(species), soil);
+        Layer mixed = NewLayer.of(design, Layer.Kind.SUBSTRATE, mix(species), soil);
         double begins = wetness(species);
         layers.add(begins < 1 ? mixed.withWetness(begins) : mixed);
         if (litter) {
-            layers.add(DesignEdit.layer(design, Layer.Kind.LITTER, "leaf_litter", leaves));
+            layers.add(NewLayer.of(design, Layer.Kind.LITTER, "leaf_litter", leaves));
         }
         return Ground.EMPTY.withLayers(layers);
     }

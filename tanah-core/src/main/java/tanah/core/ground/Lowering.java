@@ -5,9 +5,9 @@ import java.util.Optional;
 import tanah.core.design.Ground;
 import tanah.core.design.Layer;
 import tanah.core.design.Surface;
+import tanah.core.design.edit.GroundEdit;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Remedy;
-import tanah.core.finding.Remedy.Action;
 import tanah.core.units.Unit;
 
 /** Finds the change of one layer that lowers or raises the ground by a given height. */
@@ -48,14 +48,14 @@ final class Lowering {
     private static Optional<Remedy> change(Layer layer, GroundResult result, double by, String key) {
         if (layer.surface() instanceof Surface.Thickness t) {
             double to = t.thickness() + by;
-            return Optional.of(Remedy.change(key, new Action.SetDepth(layer.id(), to), length("to", to))
+            return Optional.of(Remedy.change(key, new GroundEdit.SetDepth(layer.id(), to), length("to", to))
                     .words(layer.id()));
         }
         if (layer.surface() instanceof Surface.Level) {
             double mean =
                     result.layer(layer.id()).map(r -> r.shape().meanDepth()).orElse(0.0);
             double to = mean + by;
-            return Optional.of(Remedy.change(key, new Action.SetDepth(layer.id(), to), length("to", to))
+            return Optional.of(Remedy.change(key, new GroundEdit.SetDepth(layer.id(), to), length("to", to))
                     .words(layer.id()));
         }
         if (layer.surface() instanceof Surface.Slope s) {
@@ -63,7 +63,7 @@ final class Lowering {
             double back = s.back() + by;
             return Optional.of(Remedy.change(
                             key + "-slope",
-                            new Action.SetSlope(layer.id(), front, back),
+                            new GroundEdit.SetSlope(layer.id(), front, back),
                             length("front", front),
                             length("back", back))
                     .words(layer.id()));

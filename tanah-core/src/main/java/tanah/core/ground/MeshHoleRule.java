@@ -4,8 +4,10 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import tanah.core.catalogue.Medium;
 import tanah.core.design.Layer;
+import tanah.core.design.edit.GroundEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
@@ -50,7 +52,7 @@ public final class MeshHoleRule {
                 .findFirst()
                 .map(h -> Remedy.change(
                         "finer-mesh",
-                        new Remedy.Action.SetMeshHole(layer.id(), h),
+                        new GroundEdit.SetMeshHole(layer.id(), OptionalDouble.of(h)),
                         new Measure("hole", h, Unit.MILLIMETRE)))
                 .orElse(Remedy.byHand("fleece"));
         return Optional.of(Finding.of(

@@ -3,10 +3,10 @@ package tanah.core.ground;
 import java.util.List;
 import java.util.Optional;
 import tanah.core.design.Layer;
+import tanah.core.design.edit.GroundEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Place;
 import tanah.core.finding.Remedy;
-import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
@@ -22,7 +22,7 @@ public final class MeshRule {
             Place place = Place.part(Stage.GROUND, layer.id());
             boolean laid = layer.options().hasMesh();
             List<Remedy> remedies =
-                    laid ? List.of() : List.of(Remedy.change("lay-mesh", new Action.SetMesh(layer.id())));
+                    laid ? List.of() : List.of(Remedy.change("lay-mesh", new GroundEdit.LayMesh(layer.id(), true)));
             return Finding.of(ID, laid ? Severity.GOOD : Severity.CAUTION, place, List.of(), remedies)
                     .worded("", layer.id());
         });

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import tanah.core.animal.Inhabitant;
 import tanah.core.design.Layer;
+import tanah.core.design.edit.GroundEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
 import tanah.core.finding.Remedy;
-import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
@@ -48,7 +48,8 @@ public final class PerchedWaterRule {
                                 List.of(
                                         new Measure("saturated", Math.min(wet, depth), Unit.CENTIMETRE),
                                         new Measure("depth", depth, Unit.CENTIMETRE)),
-                                List.of(Remedy.change("deepen", new Action.SetDepth(layer.id(), round(DEEPER * wet)))))
+                                List.of(Remedy.change(
+                                        "deepen", new GroundEdit.SetDepth(layer.id(), round(DEEPER * wet)))))
                         .worded("", animal.row().scientificName()));
             }
         }

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import tanah.core.design.Layer;
 import tanah.core.design.Surface;
+import tanah.core.design.edit.GroundEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
 import tanah.core.finding.Remedy;
-import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
@@ -69,7 +69,7 @@ public final class SlopeRule {
         double back = mean + (backHigher ? rise : -rise) / 2;
         return Remedy.change(
                         "flatten",
-                        new Action.SetSlope(id, front, back),
+                        new GroundEdit.SetSlope(id, front, back),
                         new Measure("front", front, Unit.CENTIMETRE),
                         new Measure("back", back, Unit.CENTIMETRE))
                 .words(id);

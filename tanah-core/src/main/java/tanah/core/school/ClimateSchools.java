@@ -1,5 +1,6 @@
 package tanah.core.school;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -11,11 +12,11 @@ import tanah.core.design.AirPlan;
 import tanah.core.design.Boxes;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
-import tanah.core.design.DeviceEdit;
 import tanah.core.design.VesselPlan;
+import tanah.core.design.edit.DeviceEdit;
+import tanah.core.design.edit.EditContext;
 import tanah.core.equipment.LampProposal;
 import tanah.core.equipment.MistProposal;
-import tanah.core.finding.Remedy.Action;
 import tanah.core.mapping.Fittings;
 import tanah.core.vessel.Vessel;
 
@@ -144,7 +145,7 @@ final class ClimateSchools {
                 .orElse(25.0);
         String control =
                 mat ? "thermostat-pulse-100" : basking.isPresent() ? "thermostat-dim-300" : "thermostat-pulse-600";
-        return DeviceEdit.apply(made, new Action.Control(id, control, set));
+        return new DeviceEdit.Control(id, control, set).apply(made, new EditContext(catalogue, LocalDate.EPOCH));
     }
 
     private static Design misting(Design design, String option, Catalogue catalogue) {

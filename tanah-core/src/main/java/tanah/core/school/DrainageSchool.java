@@ -6,8 +6,8 @@ import java.util.Optional;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Boxes;
 import tanah.core.design.Design;
-import tanah.core.design.DesignEdit;
 import tanah.core.design.Layer;
+import tanah.core.design.NewLayer;
 import tanah.core.design.Recipe;
 import tanah.core.design.Surface;
 import tanah.core.design.VesselPlan;
@@ -40,7 +40,7 @@ final class DrainageSchool {
         }
         if (old.isEmpty() && !option.equals("none")) {
             double height = design.vessel().map(v -> height(v, catalogue)).orElse(FALLBACK_HEIGHT);
-            Layer fresh = DesignEdit.drainage(design, MEDIUM, DrainageRule.usualDepth(height));
+            Layer fresh = NewLayer.drainage(design, MEDIUM, DrainageRule.usualDepth(height));
             freed = -DrainageRule.usualDepth(height);
             changed.add(0, as(fresh, option));
             for (int i = 1; i < changed.size(); i++) {

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
-import tanah.core.design.DesignEdit;
 import tanah.core.design.Layer;
 import tanah.core.design.SchoolChoice;
 import tanah.core.finding.Stage;
@@ -141,7 +140,7 @@ public final class Schools {
                 .orElseThrow(() -> new IllegalArgumentException("unknown school " + choice + " " + option));
         Design changed =
                 inferred(design, school, catalogue).equals(option) ? design : going(design, school, option, catalogue);
-        return DesignEdit.withSchool(changed, new SchoolChoice(choice, option, reason, today));
+        return changed.withSchool(new SchoolChoice(choice, option, reason, today));
     }
 
     static boolean drains(Layer layer) {

@@ -9,8 +9,8 @@ import java.util.Set;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Mix;
 import tanah.core.design.Design;
-import tanah.core.design.DesignEdit;
 import tanah.core.design.Layer;
+import tanah.core.design.NewLayer;
 import tanah.core.design.Recipe;
 
 /**
@@ -115,7 +115,7 @@ public final class SoilParts {
         while (at < layers.size() && (Schools.drains(layers.get(at)) || isUnderWater(layers.get(at)))) {
             at++;
         }
-        Layer fresh = DesignEdit.layer(design, Layer.Kind.SUBSTRATE, CHARCOAL, CHARCOAL_LAYER);
+        Layer fresh = NewLayer.of(design, Layer.Kind.SUBSTRATE, CHARCOAL, CHARCOAL_LAYER);
         if (at < layers.size()) {
             Layer over = layers.get(at);
             fresh = new Layer(

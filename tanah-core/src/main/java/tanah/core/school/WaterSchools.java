@@ -2,6 +2,7 @@ package tanah.core.school;
 
 import static tanah.core.physics.Constants.HOUR;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -14,16 +15,17 @@ import tanah.core.catalogue.Species;
 import tanah.core.design.Dam;
 import tanah.core.design.DamMove;
 import tanah.core.design.Design;
-import tanah.core.design.DesignEdit;
 import tanah.core.design.Device;
-import tanah.core.design.DeviceEdit;
 import tanah.core.design.Layer;
+import tanah.core.design.NewLayer;
 import tanah.core.design.Recipe;
 import tanah.core.design.Surface;
+import tanah.core.design.edit.DeviceEdit;
+import tanah.core.design.edit.EditContext;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.finding.Finding;
-import tanah.core.finding.Remedy.Action;
+import tanah.core.finding.Remedy;
 import tanah.core.finding.Severity;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.water.CurrentRule;
@@ -171,7 +173,7 @@ final class WaterSchools {
         if (old.isPresent()) {
             return design.withGround(design.ground().change(old.get().id(), l -> l.withMedia(new Recipe.Named(media))));
         }
-        Layer fresh = DesignEdit.layer(design, Layer.Kind.SUBSTRATE, media, depth)
+        Layer fresh = NewLayer.of(design, Layer.Kind.SUBSTRATE, media, depth)
                 .withRegion(place(design))
                 .withOptions(Layer.Options.NONE.withAquatic(true))
                 .withSurface(new Surface.Thickness(depth));
@@ -199,7 +201,7 @@ final class WaterSchools {
         Design bare = design;
         for (Device device : design.devices()) {
             if (catalogue.findGear(device.item()).filter(Gear::isFilter).isPresent()) {
-                bare = DeviceEdit.without(bare, device.id());
+                bare = bare.withoutDevice(device.id());
             }
         }
         Evaluation e = Evaluator.evaluate(bare, catalogue);
@@ -234,8 +236,10 @@ final class WaterSchools {
         Design calm = design;
         for (Finding f : Evaluator.evaluate(design, catalogue).findings()) {
             boolean strong = f.rule().equals(CurrentRule.CURRENT) && f.severity() != Severity.GOOD;
-            if (strong && f.remedies().get(0).action() instanceof Action.SetOutlets outlets) {
-                calm = DesignEdit.apply(calm, outlets, catalogue, java.time.LocalDate.EPOCH);
+            if (strong
+                    && f.remedies().get(0).action() instanceof Remedy.Action.Press press
+                    && press.change() instanceof DeviceEdit.SetOutlets outlets) {
+                calm = outlets.apply(calm, new EditContext(catalogue, LocalDate.EPOCH));
             }
         }
         return calm;

@@ -6,11 +6,11 @@ import java.util.OptionalDouble;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.VesselModel;
 import tanah.core.design.VesselPlan;
+import tanah.core.design.edit.PlanEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
 import tanah.core.finding.Remedy;
-import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
@@ -48,7 +48,7 @@ public final class OutsideRule {
                                 new Measure("inside", m.innerLength(), Unit.CENTIMETRE),
                                 new Measure("pane", m.pane(), Unit.MILLIMETRE)),
                         List.of(
-                                Remedy.change("take-inside", new Action.SetVessel(m.id())),
+                                Remedy.change("take-inside", new PlanEdit.SetVessel(m.id())),
                                 Remedy.byHand("measure-inside")))
                 .worded("", m.name()));
     }

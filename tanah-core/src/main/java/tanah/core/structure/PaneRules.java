@@ -9,6 +9,7 @@ import tanah.core.catalogue.VesselModel;
 import tanah.core.design.Dam;
 import tanah.core.design.Design;
 import tanah.core.design.VesselPlan;
+import tanah.core.design.edit.WaterEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
@@ -127,7 +128,7 @@ public final class PaneRules {
         List<Remedy> remedies = new ArrayList<>();
         if (limit > 0) {
             remedies.add(Remedy.change(
-                    "lower-water", new Action.SetLevel(limit), new Measure("level", limit, Unit.CENTIMETRE)));
+                    "lower-water", new WaterEdit.SetLevel(limit), new Measure("level", limit, Unit.CENTIMETRE)));
         }
         remedies.add(Remedy.change("choose-larger-vessel", new Action.GoTo(Stage.VESSEL)));
         return Optional.of(Finding.of(

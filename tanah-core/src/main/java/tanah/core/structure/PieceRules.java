@@ -12,11 +12,11 @@ import tanah.core.design.Design;
 import tanah.core.design.Fixing;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.Solids;
+import tanah.core.design.edit.PieceEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
 import tanah.core.finding.Remedy;
-import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
@@ -79,7 +79,7 @@ public final class PieceRules {
                                 new Measure("mass", mass, Unit.KILOGRAM),
                                 new Measure("height", item.base(), Unit.CENTIMETRE)),
                         List.of(
-                                Remedy.change("stand-on-base", new Action.StandOnBase(item.id(), pad(mass))),
+                                Remedy.change("stand-on-base", new PieceEdit.StandOnBase(item.id(), pad(mass))),
                                 Remedy.byHand("fixed-plate")))
                 .worded("", name(item)));
     }
@@ -112,7 +112,7 @@ public final class PieceRules {
                         numbers,
                         List.of(Remedy.change(
                                 "lay-pad",
-                                new Action.StandOnBase(item.id(), pad),
+                                new PieceEdit.StandOnBase(item.id(), pad),
                                 new Measure("area", pad, Unit.SQUARE_CENTIMETRE))))
                 .worded("", name(item)));
     }
@@ -149,7 +149,7 @@ public final class PieceRules {
                         List.of(new Measure("lift", lift, Unit.KILOGRAM), new Measure("anchor", needed, Unit.KILOGRAM)),
                         List.of(Remedy.change(
                                 "anchor",
-                                new Action.AnchorItem(item.id(), round),
+                                new PieceEdit.AnchorItem(item.id(), round),
                                 new Measure("anchor", round, Unit.KILOGRAM))))
                 .worded(soaks ? "soaks" : "", name(item)));
     }

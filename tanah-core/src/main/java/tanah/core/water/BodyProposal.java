@@ -7,9 +7,9 @@ import java.util.Optional;
 import tanah.core.design.Dam;
 import tanah.core.design.DamMove;
 import tanah.core.design.Design;
-import tanah.core.design.DesignEdit;
 import tanah.core.design.Ids;
 import tanah.core.design.Layer;
+import tanah.core.design.NewLayer;
 import tanah.core.design.Surface;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.geometry.Plane;
@@ -97,7 +97,7 @@ public final class BodyProposal {
         return place.map(region -> {
             Layer.Options held =
                     Layer.Options.NONE.withAquatic(true).withRetained(true).withMesh(false);
-            Layer layer = DesignEdit.layer(design, Layer.Kind.SUBSTRATE, ISLET_MEDIUM, STEP);
+            Layer layer = NewLayer.of(design, Layer.Kind.SUBSTRATE, ISLET_MEDIUM, STEP);
             Layer islet = new Layer(
                     Ids.free(design, "islet"),
                     layer.kind(),

@@ -5,11 +5,11 @@ import java.util.Optional;
 import tanah.core.animal.Inhabitant;
 import tanah.core.design.Design;
 import tanah.core.design.HardscapeItem;
+import tanah.core.design.edit.WaterEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
 import tanah.core.finding.Remedy;
-import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
@@ -45,7 +45,9 @@ public final class CoverRule {
                             place,
                             List.of(covered, new Measure("most", MOST, Unit.PERCENT)),
                             List.of(Remedy.change(
-                                    "thin-cover", new Action.CoverWater(MOST), new Measure("to", MOST, Unit.PERCENT))))
+                                    "thin-cover",
+                                    new WaterEdit.CoverWater(MOST),
+                                    new Measure("to", MOST, Unit.PERCENT))))
                     .worded("much", name));
         }
         double across = Math.sqrt(state.water().surface());
@@ -69,7 +71,9 @@ public final class CoverRule {
                         place,
                         numbers,
                         List.of(Remedy.change(
-                                "cover-water", new Action.CoverWater(USUAL), new Measure("to", USUAL, Unit.PERCENT))))
+                                "cover-water",
+                                new WaterEdit.CoverWater(USUAL),
+                                new Measure("to", USUAL, Unit.PERCENT))))
                 .worded("none", name));
     }
 

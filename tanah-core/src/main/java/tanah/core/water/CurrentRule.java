@@ -11,6 +11,8 @@ import tanah.core.catalogue.Range;
 import tanah.core.catalogue.Species;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
+import tanah.core.design.edit.DeviceEdit;
+import tanah.core.design.edit.PlanEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
@@ -124,7 +126,7 @@ public final class CurrentRule {
         outlets(run, distance, limit)
                 .ifPresent(n -> remedies.add(Remedy.change(
                         "spray-bar",
-                        new Action.SetOutlets(run.device().id(), n),
+                        new DeviceEdit.SetOutlets(run.device().id(), n),
                         new Measure("count", n, Unit.COUNT))));
         remedies.add(Remedy.byHand("break-current"));
         return Finding.of(CURRENT, speed > 2 * limit ? Severity.STOP : Severity.CAUTION, place, numbers, remedies)
@@ -183,7 +185,7 @@ public final class CurrentRule {
                                     place,
                                     numbers,
                                     List.of(
-                                            Remedy.change("choose-sponge", new Action.SetSchool(CHOICE, "sponge")),
+                                            Remedy.change("choose-sponge", new PlanEdit.SetSchool(CHOICE, "sponge")),
                                             Remedy.byHand("lighter-load")))
                             .worded("", name))
                     : Optional.empty();

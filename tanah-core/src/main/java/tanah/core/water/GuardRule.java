@@ -2,11 +2,11 @@ package tanah.core.water;
 
 import java.util.ArrayList;
 import java.util.List;
+import tanah.core.design.edit.DeviceEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
 import tanah.core.finding.Remedy;
-import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
@@ -40,7 +40,7 @@ public final class GuardRule {
                                         Unit.CELSIUS)),
                                 List.of(Remedy.change(
                                         "put-cage",
-                                        new Action.SetGuard(heater.device().id(), CAGE))))
+                                        new DeviceEdit.SetGuard(heater.device().id(), CAGE))))
                         .worded("", heater.gear().name()));
             }
             uncovered(heater, place, water, findings);
@@ -54,7 +54,7 @@ public final class GuardRule {
                                 List.of(),
                                 List.of(Remedy.change(
                                         "put-foam",
-                                        new Action.SetGuard(run.device().id(), FOAM))))
+                                        new DeviceEdit.SetGuard(run.device().id(), FOAM))))
                         .worded("", run.gear().name()));
             }
         }

@@ -8,11 +8,12 @@ import java.util.Optional;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
 import tanah.core.design.WaterFeature;
+import tanah.core.design.edit.DeviceEdit;
+import tanah.core.design.edit.WaterEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
 import tanah.core.finding.Remedy;
-import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
@@ -76,7 +77,8 @@ public final class PumpRules {
         PumpProposal.smallest(line, celsius, wanted, catalogue)
                 .filter(g -> !g.id().equals(run.gear().id()))
                 .ifPresent(g -> remedies.add(Remedy.change(
-                                "larger-pump", new Action.SetDevice(run.device().id(), g.id()))
+                                "larger-pump",
+                                new DeviceEdit.SetDevice(run.device().id(), g.id()))
                         .words(g.name())));
         remedies.add(Remedy.byHand("wider-tube"));
         return Finding.of(WEAK, none ? Severity.STOP : Severity.CAUTION, place, numbers, remedies)
@@ -107,7 +109,9 @@ public final class PumpRules {
                         numbers,
                         List.of(
                                 Remedy.change(
-                                        "raise-water", new Action.SetLevel(level), WaterRules.length("level", level)),
+                                        "raise-water",
+                                        new WaterEdit.SetLevel(level),
+                                        WaterRules.length("level", level)),
                                 Remedy.byHand("lower-inlet")))
                 .worded("", run.gear().name()));
     }

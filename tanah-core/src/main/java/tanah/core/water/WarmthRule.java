@@ -10,6 +10,7 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Gear;
 import tanah.core.catalogue.Range;
 import tanah.core.design.Design;
+import tanah.core.design.edit.DeviceEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
@@ -140,7 +141,7 @@ public final class WarmthRule {
                 larger(RESERVE * balance.need(), catalogue)
                         .ifPresent(g -> remedies.add(Remedy.change(
                                 "larger-heater",
-                                new Action.SetDevice(first.device().id(), g.id()),
+                                new DeviceEdit.SetDevice(first.device().id(), g.id()),
                                 new Measure("size", g.power().orElse(0), Unit.WATT))));
             }
             remedies.add(Remedy.byHand("warmer-room-water"));

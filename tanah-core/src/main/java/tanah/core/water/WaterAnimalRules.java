@@ -8,6 +8,7 @@ import tanah.core.catalogue.Range;
 import tanah.core.catalogue.Species;
 import tanah.core.design.Design;
 import tanah.core.design.Ramp;
+import tanah.core.design.edit.WaterEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
@@ -92,7 +93,7 @@ public final class WaterAnimalRules {
             double level = down(state.water().level() - (deepest - most));
             List<Remedy> remedies = new ArrayList<>();
             if (level > 0) {
-                remedies.add(Remedy.change("lower-water", new Action.SetLevel(level), length("level", level)));
+                remedies.add(Remedy.change("lower-water", new WaterEdit.SetLevel(level), length("level", level)));
             }
             remedies.add(Remedy.change("raise-floor", new Action.GoTo(Stage.GROUND)));
             return Optional.of(Finding.of(DEEP, poor ? Severity.STOP : Severity.CAUTION, place, numbers, remedies)
@@ -105,7 +106,8 @@ public final class WaterAnimalRules {
                             Severity.CAUTION,
                             place,
                             numbers,
-                            List.of(Remedy.change("raise-water", new Action.SetLevel(level), length("level", level))))
+                            List.of(Remedy.change(
+                                    "raise-water", new WaterEdit.SetLevel(level), length("level", level))))
                     .worded("", name));
         }
         return Optional.of(
@@ -167,7 +169,7 @@ public final class WaterAnimalRules {
                         List.of(
                                 Remedy.change(
                                         "lay-ramp",
-                                        new Action.AddRamp(foot, top, length, width),
+                                        new WaterEdit.AddRamp(foot, top, length, width),
                                         length("length", length),
                                         length("foot", foot),
                                         length("top", top)),

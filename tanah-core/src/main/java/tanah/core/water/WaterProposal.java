@@ -8,9 +8,9 @@ import tanah.core.animal.Inhabitant;
 import tanah.core.catalogue.Range;
 import tanah.core.design.Dam;
 import tanah.core.design.Design;
-import tanah.core.design.DesignEdit;
 import tanah.core.design.Ids;
 import tanah.core.design.Layer;
+import tanah.core.design.NewLayer;
 import tanah.core.design.OtherFields;
 import tanah.core.design.Ramp;
 import tanah.core.design.WaterPart;
@@ -53,8 +53,8 @@ public final class WaterProposal {
         Layer.Region inWater = rectangle(0, left, vessel.width());
         List<Layer> layers = new ArrayList<>();
         design.ground().layers().forEach(l -> layers.add(l.region().isEmpty() ? l.withRegion(Optional.of(onLand)) : l));
-        Layer sand = DesignEdit.layer(design, Layer.Kind.SUBSTRATE, "sand_play", SAND)
-                .withRegion(Optional.of(inWater));
+        Layer sand =
+                NewLayer.of(design, Layer.Kind.SUBSTRATE, "sand_play", SAND).withRegion(Optional.of(inWater));
         layers.add(0, sand.withOptions(Layer.Options.NONE.withAquatic(true)));
         Dam dam = new Dam(
                 Ids.free(design, "dam"),

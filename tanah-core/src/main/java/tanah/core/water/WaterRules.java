@@ -6,6 +6,8 @@ import java.util.Optional;
 import tanah.core.design.Dam;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
+import tanah.core.design.edit.GroundEdit;
+import tanah.core.design.edit.WaterEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
@@ -64,10 +66,10 @@ public final class WaterRules {
         List<Remedy> remedies = new ArrayList<>();
         double lower = down(state.water().level() - (wanted - margin));
         if (lower > 0) {
-            remedies.add(Remedy.change("lower-water", new Action.SetLevel(lower), length("level", lower)));
+            remedies.add(Remedy.change("lower-water", new WaterEdit.SetLevel(lower), length("level", lower)));
         }
         remedies.add(Remedy.change(
-                "raise-dam", new Action.SetDamTop(dam.id(), dam.top() + rise), length("top", dam.top() + rise)));
+                "raise-dam", new WaterEdit.SetDamTop(dam.id(), dam.top() + rise), length("top", dam.top() + rise)));
         return Optional.of(Finding.of(
                 over ? OVER_DAM : NEAR_DAM, over ? Severity.STOP : Severity.CAUTION, place, numbers, remedies));
     }
@@ -82,8 +84,8 @@ public final class WaterRules {
                 Place.part(Stage.WATER, dam.id()),
                 List.of(),
                 List.of(
-                        Remedy.change("seal-foam", new Action.SealDam(dam.id(), "foam")),
-                        Remedy.change("seal-glass", new Action.SealDam(dam.id(), "glass")))));
+                        Remedy.change("seal-foam", new WaterEdit.SealDam(dam.id(), "foam")),
+                        Remedy.change("seal-glass", new WaterEdit.SealDam(dam.id(), "glass")))));
     }
 
     private static Optional<Finding> rim(LandWater state) {
@@ -99,7 +101,7 @@ public final class WaterRules {
                 Place.of(Stage.WATER),
                 numbers,
                 lower > 0
-                        ? List.of(Remedy.change("lower-water", new Action.SetLevel(lower), length("level", lower)))
+                        ? List.of(Remedy.change("lower-water", new WaterEdit.SetLevel(lower), length("level", lower)))
                         : List.of(Remedy.change("choose-larger-vessel", new Action.GoTo(Stage.VESSEL)))));
     }
 
@@ -123,15 +125,15 @@ public final class WaterRules {
         raise(design, ground, missing).ifPresent(remedies::add);
         double lower = down(state.water().level() - missing);
         if (lower > 0) {
-            remedies.add(Remedy.change("lower-water", new Action.SetLevel(lower), length("level", lower)));
+            remedies.add(Remedy.change("lower-water", new WaterEdit.SetLevel(lower), length("level", lower)));
         }
         design.ground().dams().stream()
                 .filter(d -> d.isWall() && !d.isWatertight())
                 .findFirst()
                 .ifPresent(d -> remedies.add(
-                        Remedy.change("seal-foam", new Action.SealDam(d.id(), d.canSeal() ? d.kind() : "foam"))));
+                        Remedy.change("seal-foam", new WaterEdit.SealDam(d.id(), d.canSeal() ? d.kind() : "foam"))));
         if (!accepted) {
-            remedies.add(Remedy.change("accept-bog", new Action.AcceptWicking()));
+            remedies.add(Remedy.change("accept-bog", new WaterEdit.AcceptWicking()));
         }
         if (remedies.isEmpty()) {
             remedies.add(Remedy.byHand("lay-drainage-under"));
@@ -149,7 +151,8 @@ public final class WaterRules {
                 .filter(r -> r.shape().exists())
                 .map(r -> {
                     double depth = up(r.shape().meanDepth() + by);
-                    return Remedy.change("raise-drainage", new Action.SetDepth(r.id(), depth), length("depth", depth));
+                    return Remedy.change(
+                            "raise-drainage", new GroundEdit.SetDepth(r.id(), depth), length("depth", depth));
                 });
     }
 

@@ -16,12 +16,12 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import tanah.core.animal.Inhabitant;
 import tanah.core.design.Design;
-import tanah.core.design.DesignEdit;
 import tanah.core.design.Layer;
 import tanah.core.design.Resident;
 import tanah.core.design.Surface;
+import tanah.core.design.edit.Edit;
+import tanah.core.design.edit.EditContext;
 import tanah.core.finding.Finding;
-import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.Severity;
 import tanah.core.testing.TestMedia;
 import tanah.core.testing.TestSpecies;
@@ -229,7 +229,7 @@ class GroundRulesTest {
     }
 
     private static Design applied(Design design, Finding finding) {
-        Action action = finding.remedies().get(0).action();
-        return DesignEdit.apply(design, action, TestMedia.catalogue(), LocalDate.of(2026, 1, 5));
+        EditContext context = new EditContext(TestMedia.catalogue(), LocalDate.of(2026, 1, 5));
+        return Edit.take(finding.remedies().get(0), design, context);
     }
 }

@@ -250,7 +250,10 @@ public final class EvaluationWriter {
         }
         ArrayNode remedies = node.putArray("remedies");
         for (Remedy r : f.remedies()) {
-            remedies.add(r.key());
+            // one that would bring something worse is no remedy
+            if (r.trial().flatMap(Remedy.Trial::brings).isEmpty()) {
+                remedies.add(r.key());
+            }
         }
         return node;
     }

@@ -7,6 +7,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
@@ -14,6 +15,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
+import tanah.core.design.edit.Edit;
+import tanah.core.design.edit.EditContext;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.evaluate.Evaluator.Depth;
@@ -409,13 +412,10 @@ class ClimateRulesTest {
                 .findFirst()
                 .orElseThrow();
         Remedy remedy = f.remedies().stream()
-                .filter(r -> !(r.action() instanceof Remedy.Action.GoTo)
-                        && !(r.action() instanceof Remedy.Action.Find)
-                        && !(r.action() instanceof Remedy.Action.ByHand))
+                .filter(r -> r.action() instanceof Remedy.Action.Press)
                 .findFirst()
                 .orElseThrow();
-        Design after = tanah.core.design.DesignEdit.apply(
-                before, remedy.action(), CATALOGUE, java.time.LocalDate.of(2026, 11, 29));
+        Design after = Edit.take(remedy, before, new EditContext(CATALOGUE, LocalDate.of(2026, 11, 29)));
         assertThat(Evaluator.evaluate(after, CATALOGUE, c.depth).findings())
                 .filteredOn(x -> x.rule().toString().equals(c.rule) && x.place().equals(f.place()))
                 .noneMatch(x -> x.severity() == c.severity);

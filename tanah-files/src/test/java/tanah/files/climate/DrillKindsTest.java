@@ -7,7 +7,9 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.concurrent.ConcurrentHashMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -29,9 +31,12 @@ class DrillKindsTest {
     private static final Catalogue CATALOGUE = CatalogueReader.read();
     private static final double CUT = 12; // °C
 
-    private record Plan(Evaluation evaluation, MappedDesign mapped) {
+    private static final Map<String, Plan> PLANS = new ConcurrentHashMap<>();
+
+    /** An example; what was played once is not played again for another test. */
+    private record Plan(Evaluation evaluation, MappedDesign mapped, Map<Failure, FailureCourse> played) {
         FailureCourse play(Failure f) {
-            return FailureCourse.of(f, mapped, evaluation.animals(), CUT);
+            return played.computeIfAbsent(f, x -> FailureCourse.of(x, mapped, evaluation.animals(), CUT));
         }
 
         FailureCourse play(Failure.Kind kind, double hours, Season season) {
@@ -40,6 +45,10 @@ class DrillKindsTest {
     }
 
     private static Plan plan(String name) {
+        return PLANS.computeIfAbsent(name, DrillKindsTest::read);
+    }
+
+    private static Plan read(String name) {
         try {
             byte[] document = Files.readAllBytes(Path.of("..", "docs", "examples", name + ".json"));
             Design d = ((Parsed.Accepted) new DesignReader(CATALOGUE).read(document)).design();
@@ -47,7 +56,8 @@ class DrillKindsTest {
             return new Plan(
                     e,
                     MappedDesign.of(d, e.vessel(), e.ground(), e.animals(), CATALOGUE)
-                            .orElseThrow());
+                            .orElseThrow(),
+                    new ConcurrentHashMap<>());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

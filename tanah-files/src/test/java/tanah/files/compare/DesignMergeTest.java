@@ -14,10 +14,12 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
-import tanah.core.design.DesignEdit;
 import tanah.core.design.Layer;
+import tanah.core.design.NewLayer;
 import tanah.core.design.Surface;
-import tanah.core.finding.Remedy.Action;
+import tanah.core.design.edit.Edit;
+import tanah.core.design.edit.EditContext;
+import tanah.core.design.edit.GroundEdit;
 import tanah.files.catalogue.CatalogueReader;
 import tanah.files.compare.DesignDiff.Change;
 import tanah.files.compare.DesignMerge.Conflict;
@@ -77,7 +79,7 @@ class DesignMergeTest {
     @Test
     void takingOutWhatTheOtherChangedIsAConflict() {
         String id = layer(BASE, 0).id();
-        Design mine = act(BASE, new Action.RemoveLayer(id));
+        Design mine = act(BASE, new GroundEdit.RemoveLayer(id));
         Design theirs = deep(BASE, id, 0.045);
         assertThat(merge(BASE, mine, theirs).conflicts())
                 .extracting(Conflict::path)
@@ -88,8 +90,8 @@ class DesignMergeTest {
 
     @Test
     void aLayerThatEachAddedIsKeptFromBoth() {
-        Layer one = DesignEdit.layer(BASE, Layer.Kind.LITTER, "leaf_litter", 0.02);
-        Layer two = DesignEdit.layer(BASE, Layer.Kind.SUBSTRATE, "sand_play", 0.03);
+        Layer one = NewLayer.of(BASE, Layer.Kind.LITTER, "leaf_litter", 0.02);
+        Layer two = NewLayer.of(BASE, Layer.Kind.SUBSTRATE, "sand_play", 0.03);
         Design mine =
                 BASE.withGround(BASE.ground().insert(BASE.ground().layers().size(), one));
         Design theirs = BASE.withGround(BASE.ground().insert(0, two));
@@ -154,7 +156,7 @@ class DesignMergeTest {
                 case 1 -> changed = changed.withName("name " + random.nextInt(4));
                 case 2 -> {
                     if (layers.size() > 2) {
-                        changed = act(changed, new Action.RemoveLayer(id));
+                        changed = act(changed, new GroundEdit.RemoveLayer(id));
                     }
                 }
                 default -> changed = deep(changed, id, 0.02 + random.nextInt(5) / 100.0);
@@ -173,8 +175,8 @@ class DesignMergeTest {
         return accepted(DesignWriter.writeCompact(changed));
     }
 
-    private static Design act(Design design, Action action) {
-        return DesignEdit.apply(design, action, CATALOGUE, TODAY);
+    private static Design act(Design design, Edit edit) {
+        return edit.apply(design, new EditContext(CATALOGUE, TODAY));
     }
 
     private static Layer layer(Design design, int index) {

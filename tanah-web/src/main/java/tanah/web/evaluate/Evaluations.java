@@ -3,6 +3,7 @@ package tanah.web.evaluate;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
@@ -15,6 +16,8 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
+import tanah.core.evaluate.RemedyTrials;
+import tanah.core.finding.Finding;
 import tanah.core.forecast.ClimateKey;
 import tanah.core.forecast.Forecast;
 import tanah.core.mapping.MappedDesign;
@@ -53,6 +56,12 @@ public class Evaluations {
             .expireAfterAccess(KEPT)
             .build();
 
+    /** Findings of whole evaluations, their remedies tried. */
+    private final Cache<Design, List<Finding>> findings = Caffeine.newBuilder()
+            .maximumSize(MOST_STARTS)
+            .expireAfterAccess(KEPT)
+            .build();
+
     private final Map<Long, Work> working = new ConcurrentHashMap<>();
 
     /** A whole climate that somebody waits for on the page of an enclosure. */
@@ -73,8 +82,14 @@ public class Evaluations {
             return Evaluator.climateKey(evaluation, mapped.orElseThrow());
         }
 
+        /** Judged, with the remedies tried that need no climate. */
         Evaluation with(Forecast climate) {
-            return Evaluator.withForecast(evaluation, climate.of(mapped.orElseThrow()), catalogue);
+            return RemedyTrials.withoutClimate(
+                    Evaluator.withForecast(evaluation, climate.of(mapped.orElseThrow()), catalogue), catalogue);
+        }
+
+        Evaluation alone() {
+            return RemedyTrials.withoutClimate(evaluation, catalogue);
         }
     }
 
@@ -98,7 +113,7 @@ public class Evaluations {
     public Evaluation quick(Design design, long enclosure) {
         Plain plain = plain(design);
         if (plain.mapped().isEmpty()) {
-            return plain.evaluation();
+            return plain.alone();
         }
         Work work = working.get(enclosure);
         if (work != null && !work.key().equals(plain.key())) {
@@ -115,7 +130,7 @@ public class Evaluations {
     }
 
     private Evaluation quick(Plain plain, Optional<Forecast> near) {
-        return plain.mapped().isEmpty() ? plain.evaluation() : plain.with(steady(plain, near));
+        return plain.mapped().isEmpty() ? plain.alone() : plain.with(steady(plain, near));
     }
 
     private Forecast steady(Plain plain, Optional<Forecast> near) {
@@ -137,7 +152,7 @@ public class Evaluations {
     public Evaluation whole(Design design, long enclosure) {
         Plain plain = plain(design);
         if (plain.mapped().isEmpty()) {
-            return plain.evaluation();
+            return plain.alone();
         }
         Work work = new Work(plain.key(), new BackgroundWork.Ticket());
         Work before = working.put(enclosure, work);
@@ -155,17 +170,37 @@ public class Evaluations {
     /** With bands and whole days, for an answer that no edit gives up. */
     public Evaluation whole(Design design) {
         Plain plain = plain(design);
-        return plain.mapped().isEmpty() ? plain.evaluation() : whole(plain, new BackgroundWork.Ticket());
+        return plain.mapped().isEmpty() ? plain.alone() : whole(plain, new BackgroundWork.Ticket());
     }
 
     private Evaluation whole(Plain plain, BackgroundWork.Ticket ticket) {
         Forecast steady = steady(plain, Optional.empty());
-        if (steady.hasDays()) {
-            return plain.with(steady);
-        }
         ClimateKey key = plain.key();
-        return plain.with(behind.ask(asker(), key, ticket, stop -> grown(key, steady, stop))
-                .orElse(steady));
+        Forecast whole = steady.hasDays()
+                ? steady
+                : behind.ask(asker(), key, ticket, stop -> grown(key, steady, stop))
+                        .orElse(steady);
+        return whole.hasDays() ? tried(plain, whole, ticket) : plain.with(whole);
+    }
+
+    /** With every remedy tried, behind the page too: some ask for a climate of their own. */
+    private Evaluation tried(Plain plain, Forecast whole, BackgroundWork.Ticket ticket) {
+        Design design = plain.evaluation().design();
+        List<Finding> known = findings.getIfPresent(design);
+        Evaluation judged = plain.with(whole);
+        if (known != null) {
+            return judged.withFindings(known);
+        }
+        Evaluation made = behind.ask(
+                        asker(),
+                        List.of("remedies", design),
+                        ticket,
+                        stop -> RemedyTrials.whole(judged, plain.catalogue(), stop))
+                .orElse(judged);
+        if (made != judged) {
+            findings.put(design, made.findings());
+        }
+        return made;
     }
 
     private Forecast grown(ClimateKey key, Forecast steady, BooleanSupplier stop) {

@@ -12,16 +12,15 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.TestInstance;
-import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import tanah.web.SharedApplication;
 
 /** A real server, a real database, a real browser. Any error in the console or breach of the policy fails the test. */
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "tanah.demo=true")
+@SharedApplication
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 abstract class BrowserTest {
     private static final List<String> ARGUMENTS = List.of(
@@ -33,8 +32,13 @@ abstract class BrowserTest {
             "--disable-component-update",
             "--disable-sync");
 
+    /** How long a state may take on a machine that is busy with something else (ms); a quiet one needs a fraction. */
+    protected static final int PATIENCE = 60_000;
+
     private final List<String> errors = new ArrayList<>();
-    private Playwright playwright;
+    /** One browser for all classes of this process; it ends with it. */
+    private static Browser shared;
+
     private Browser browser;
     private BrowserContext context;
 
@@ -45,20 +49,22 @@ abstract class BrowserTest {
 
     @BeforeAll
     void open() {
-        String chromium = System.getenv().getOrDefault("TANAH_CHROMIUM", "/usr/bin/chromium");
-        playwright = Playwright.create();
-        browser = playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of(chromium))
-                        .setArgs(ARGUMENTS));
-        PlaywrightAssertions.setDefaultAssertionTimeout(8000);
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
+        browser = sharedBrowser();
     }
 
-    @AfterAll
-    void close() {
-        browser.close();
-        playwright.close();
+    private static synchronized Browser sharedBrowser() {
+        if (shared == null) {
+            String chromium = System.getenv().getOrDefault("TANAH_CHROMIUM", "/usr/bin/chromium");
+            Playwright playwright = Playwright.create();
+            Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
+            shared = playwright
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(Path.of(chromium))
+                            .setArgs(ARGUMENTS));
+        }
+        return shared;
     }
 
     @BeforeEach
@@ -79,7 +85,7 @@ abstract class BrowserTest {
                 .setBaseURL(System.getProperty("tanah.base", "http://localhost:" + port))
                 .setLocale("en-GB")
                 .setViewportSize(width, height));
-        made.setDefaultTimeout(10_000);
+        made.setDefaultTimeout(PATIENCE);
         if (context == null || context.pages().isEmpty()) {
             context = made;
         }

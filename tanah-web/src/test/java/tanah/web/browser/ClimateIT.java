@@ -31,9 +31,9 @@ class ClimateIT extends BrowserTest {
     /** The whole day and the bands stand on the page. */
     private void settled() {
         assertThat(page.locator("#climate[data-whole='true']"))
-                .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(20_000));
+                .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(PATIENCE));
         assertThat(page.locator("body[data-settled='true']"))
-                .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(20_000));
+                .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(PATIENCE));
     }
 
     private Locator read(String label) {
@@ -350,7 +350,7 @@ class ClimateIT extends BrowserTest {
     private void search() {
         page.locator("main .btn-ink").click();
         assertThat(page.locator("#progress, #found").first()).isVisible();
-        assertThat(page.locator("#found")).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(90_000));
+        assertThat(page.locator("#found")).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(3 * PATIENCE));
     }
 
     @Test

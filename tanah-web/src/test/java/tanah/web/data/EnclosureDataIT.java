@@ -12,8 +12,8 @@ import org.apache.ibatis.session.SqlSessionFactory;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
 import tanah.core.design.Design;
+import tanah.web.SharedApplication;
 import tanah.web.account.KeeperService;
 import tanah.web.enclosure.ConflictException;
 import tanah.web.enclosure.EnclosureService;
@@ -22,7 +22,7 @@ import tanah.web.log.ReadingService;
 import tanah.web.shell.NotFoundException;
 
 /** What is stored, on a real PostgreSQL. */
-@SpringBootTest
+@SharedApplication
 class EnclosureDataIT {
     private static final OffsetDateTime NOON = OffsetDateTime.of(2026, 3, 5, 12, 0, 0, 0, ZoneOffset.UTC);
 

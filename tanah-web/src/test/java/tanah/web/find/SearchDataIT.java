@@ -8,14 +8,14 @@ import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
 import tanah.core.design.Design;
+import tanah.web.SharedApplication;
 import tanah.web.account.KeeperService;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.shell.NotFoundException;
 
 /** Searches as they are stored, on a real PostgreSQL. */
-@SpringBootTest
+@SharedApplication
 class SearchDataIT {
     private final SearchMapper searches;
     private final SearchService service;

@@ -6,14 +6,15 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
-import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
-import tanah.core.design.DesignEdit;
 import tanah.core.design.Layer;
+import tanah.core.design.NewLayer;
 import tanah.core.design.Surface;
+import tanah.core.design.edit.Edit;
+import tanah.core.design.edit.EditContext;
+import tanah.core.design.edit.GroundEdit;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
-import tanah.core.finding.Remedy.Action;
 import tanah.core.ground.DrainageRule;
 import tanah.core.ground.LayerResult;
 import tanah.core.ground.MeshHoleRule;
@@ -83,7 +84,11 @@ class GroundEdits {
             case "mesh-hole" -> meshHole(design, form, errors);
             case "add" -> add(design, form, errors);
             case "remove" ->
-                act(design, new Action.RemoveLayer(form.partId()), common.of("edit.removed", name(design, form)), "");
+                act(
+                        design,
+                        new GroundEdit.RemoveLayer(form.partId()),
+                        common.of("edit.removed", name(design, form)),
+                        "");
             case "up" -> move(design, form, 1);
             case "down" -> move(design, form, -1);
             case "school" -> school(design, form, errors);
@@ -108,10 +113,11 @@ class GroundEdits {
                 .map(LayerResult::shape)
                 .map(LayerResult.Shape::meanDepth)
                 .orElse(0.0);
-        Action action = new Action.SetDepth(form.partId(), to);
+        GroundEdit edit = new GroundEdit.SetDepth(form.partId(), to);
         if (layer.get().surface() instanceof Surface.Slope s) {
             double shift = to - from;
-            action = new Action.SetSlope(form.partId(), Math.max(0, s.front() + shift), Math.max(0, s.back() + shift));
+            edit = new GroundEdit.SetSlope(
+                    form.partId(), Math.max(0, s.front() + shift), Math.max(0, s.back() + shift));
         } else if (layer.get().surface() instanceof Surface.Thickness t) {
             from = t.thickness();
         }
@@ -119,7 +125,7 @@ class GroundEdits {
             return EditOutcome.none(design, form.partId());
         }
         String summary = name(design, form) + " " + Numbers.centimetres(from) + " → " + Numbers.lengthWithUnit(to);
-        return act(design, action, summary, form.partId());
+        return act(design, edit, summary, form.partId());
     }
 
     private EditOutcome slope(Design design, EditForm form, FieldErrors errors) {
@@ -142,7 +148,7 @@ class GroundEdits {
                 Numbers.lengthWithUnit(back.getAsDouble()));
         return act(
                 design,
-                new Action.SetSlope(form.partId(), front.getAsDouble(), back.getAsDouble()),
+                new GroundEdit.SetSlope(form.partId(), front.getAsDouble(), back.getAsDouble()),
                 summary,
                 form.partId());
     }
@@ -157,14 +163,16 @@ class GroundEdits {
         }
         if (layer.get().surface() instanceof Surface.Slope) {
             double mean = Math.max(LEAST, Math.round(result.get().shape().meanDepth() * 1000) / 1000.0);
-            Design changed = design.withGround(
-                    design.ground().change(form.partId(), l -> l.withSurface(new Surface.Thickness(mean))));
-            return new EditOutcome(changed, common.of("edit.level", name(design, form)), form.partId());
+            return act(
+                    design,
+                    new GroundEdit.LevelLayer(form.partId(), mean),
+                    common.of("edit.level", name(design, form)),
+                    form.partId());
         }
         double top = Math.round(result.get().shape().topMax() * 1000) / 1000.0;
         return act(
                 design,
-                new Action.SetSlope(form.partId(), top, top),
+                new GroundEdit.SetSlope(form.partId(), top, top),
                 common.of("edit.sloped", name(design, form)),
                 form.partId());
     }
@@ -176,7 +184,7 @@ class GroundEdits {
         }
         return act(
                 design,
-                new Action.SetMedia(form.partId(), form.valueText()),
+                new GroundEdit.SetMedia(form.partId(), form.valueText()),
                 name(design, form) + " → " + catalogues.of(design).groundName(form.valueText()),
                 form.partId());
     }
@@ -190,19 +198,19 @@ class GroundEdits {
         if (known(design, form, errors).isEmpty() || !errors.isEmpty()) {
             return EditOutcome.none(design, form.partId());
         }
-        Design changed = design.withGround(design.ground()
-                .change(form.partId(), l -> l.withOptions(l.options().withBag(volume, price))));
         String summary = volume.isPresent()
                 ? common.of("edit.bag", name(design, form), Numbers.volumeWithUnit(volume.getAsDouble()))
                 : common.of("edit.no_bag", name(design, form));
-        return new EditOutcome(changed, summary, form.partId());
+        return act(design, new GroundEdit.SetBag(form.partId(), volume, price), summary, form.partId());
     }
 
     private EditOutcome mesh(Design design, EditForm form) {
         boolean laid = form.valueText().equals("true");
-        Design changed = design.withGround(design.ground()
-                .change(form.partId(), l -> l.withOptions(l.options().withMesh(laid))));
-        return new EditOutcome(changed, common.of(laid ? "edit.mesh" : "edit.no_mesh"), form.partId());
+        return act(
+                design,
+                new GroundEdit.LayMesh(form.partId(), laid),
+                common.of(laid ? "edit.mesh" : "edit.no_mesh"),
+                form.partId());
     }
 
     private EditOutcome meshHole(Design design, EditForm form, FieldErrors errors) {
@@ -220,8 +228,7 @@ class GroundEdits {
                 OptionalDouble.of(stood),
                 hole,
                 errors,
-                () -> design.withGround(design.ground()
-                        .change(form.partId(), l -> l.withOptions(l.options().withMeshHole(hole)))));
+                () -> apply(design, new GroundEdit.SetMeshHole(form.partId(), hole)));
     }
 
     private EditOutcome moist(Design design, EditForm form, FieldErrors errors) {
@@ -238,8 +245,7 @@ class GroundEdits {
                 OptionalDouble.of(layer.get().wetness()),
                 share,
                 errors,
-                () -> design.withGround(
-                        design.ground().change(form.partId(), l -> l.withWetness(share.getAsDouble()))));
+                () -> apply(design, new GroundEdit.SetMoisture(form.partId(), share.getAsDouble())));
     }
 
     private EditOutcome add(Design design, EditForm form, FieldErrors errors) {
@@ -252,40 +258,20 @@ class GroundEdits {
             errors.add("add", "error.layers.many");
             return EditOutcome.none(design, "");
         }
-        Catalogue catalogue = catalogues.of(design);
-        Layer.Kind kind = kind(media, catalogue);
-        Layer layer = DesignEdit.layer(design, kind, media, usualDepth(media, kind, catalogue));
-        int index = kind == Layer.Kind.DRAINAGE ? 0 : design.ground().layers().size();
-        if (kind == Layer.Kind.SUBSTRATE
-                && index > 0
-                && design.ground().layers().get(index - 1).is(Layer.Kind.LITTER)) {
-            index--;
-        }
-        Design changed = design.withGround(design.ground().insert(index, layer));
-        return new EditOutcome(changed, common.of("edit.laid", names.layer(layer, catalogues.of(design))), layer.id());
-    }
-
-    private static Layer.Kind kind(String media, Catalogue catalogue) {
-        String sort = catalogue.findMedium(media).map(m -> m.kind()).orElse("mix");
-        if (sort.equals("drainage")) {
-            return Layer.Kind.DRAINAGE;
-        }
-        return media.equals("leaf_litter") || media.equals("moss_live_cushion")
-                ? Layer.Kind.LITTER
-                : Layer.Kind.SUBSTRATE;
-    }
-
-    private static double usualDepth(String media, Layer.Kind kind, Catalogue catalogue) {
-        return switch (kind) {
-            case LITTER -> 0.02;
-            case DRAINAGE, FALSE_BOTTOM -> 0.05;
-            case SUBSTRATE -> catalogue.findMix(media).map(m -> m.usualDepth()).orElse(0.05);
-        };
+        Layer layer = NewLayer.usual(design, media, catalogues.of(design));
+        return act(
+                design,
+                new GroundEdit.AddLayer(layer),
+                common.of("edit.laid", names.layer(layer, catalogues.of(design))),
+                layer.id());
     }
 
     private EditOutcome move(Design design, EditForm form, int by) {
-        Design changed = design.withGround(design.ground().move(form.partId(), by));
-        return new EditOutcome(changed, common.of(by > 0 ? "edit.up" : "edit.down", name(design, form)), form.partId());
+        return act(
+                design,
+                new GroundEdit.MoveLayer(form.partId(), by),
+                common.of(by > 0 ? "edit.up" : "edit.down", name(design, form)),
+                form.partId());
     }
 
     private EditOutcome school(Design design, EditForm form, FieldErrors errors) {
@@ -301,9 +287,12 @@ class GroundEdits {
                 form.partId());
     }
 
-    private EditOutcome act(Design design, Action action, String summary, String part) {
-        return new EditOutcome(
-                DesignEdit.apply(design, action, catalogues.of(design), LocalDate.now(clock)), summary, part);
+    private EditOutcome act(Design design, Edit edit, String summary, String part) {
+        return new EditOutcome(apply(design, edit), summary, part);
+    }
+
+    private Design apply(Design design, Edit edit) {
+        return edit.apply(design, new EditContext(catalogues.of(design), LocalDate.now(clock)));
     }
 
     private static Optional<Layer> known(Design design, EditForm form, FieldErrors errors) {

@@ -1,5 +1,7 @@
 package tanah.web.design.heat;
 
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -11,12 +13,12 @@ import tanah.core.catalogue.LampModel;
 import tanah.core.design.Boxes;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
-import tanah.core.design.DeviceEdit;
 import tanah.core.design.Envelope;
 import tanah.core.design.Probe;
 import tanah.core.design.Schedule;
+import tanah.core.design.edit.DeviceEdit;
+import tanah.core.design.edit.EditContext;
 import tanah.core.equipment.LampProposal;
-import tanah.core.finding.Remedy.Action;
 import tanah.core.mapping.Fittings;
 import tanah.core.vessel.Vessel;
 import tanah.web.catalogue.Catalogues;
@@ -45,8 +47,10 @@ public class HeatEdits {
     private final PartNames names;
     private final NumberEdit numbers;
     private final Words words;
+    private final Clock clock;
 
-    public HeatEdits(Catalogues catalogues, PartNames names, NumberEdit numbers, Words words) {
+    public HeatEdits(Catalogues catalogues, PartNames names, NumberEdit numbers, Words words, Clock clock) {
+        this.clock = clock;
         this.catalogues = catalogues;
         this.names = names;
         this.numbers = numbers;
@@ -117,8 +121,8 @@ public class HeatEdits {
                     name,
                     HeatFields.get(field, d),
                     errors,
-                    value -> DeviceEdit.change(
-                            design, d.id(), now -> HeatFields.set(field, placed(now, design, catalogue), value)));
+                    value -> design.withDevice(
+                            d.id(), now -> HeatFields.set(field, placed(now, design, catalogue), value)));
         }
         String value = form.valueText();
         return switch (form.opWord()) {
@@ -141,7 +145,7 @@ public class HeatEdits {
                         words.of(value.equals("true") ? "edit.guarded" : "edit.unguarded", name));
             case "move", "lift" -> moved(design, d, form, name, catalogue, errors);
             case "lamp-remove", "remove" ->
-                new EditOutcome(DeviceEdit.without(design, d.id()), words.of("edit.removed", name), DAY);
+                new EditOutcome(design.withoutDevice(d.id()), words.of("edit.removed", name), DAY);
             default -> {
                 errors.add("form", "error.edit.unknown");
                 yield EditOutcome.none(design, d.id());
@@ -226,12 +230,8 @@ public class HeatEdits {
                 .map(Device.Thermostat::day)
                 .orElse(OptionalDouble.empty())
                 .orElse(SET);
-        String item = switch (value) {
-            case "dimming" -> "thermostat-dim-300";
-            case "pulse" -> "thermostat-pulse-600";
-            default -> "thermostat-onoff-300";
-        };
-        Design made = DeviceEdit.apply(design, new Action.Control(d.id(), item, set));
+        Design made = DeviceEdit.Control.ofKind(d.id(), value, set)
+                .apply(design, new EditContext(catalogues.of(design), LocalDate.now(clock)));
         return new EditOutcome(made, name + ": " + words.of("control." + value), d.id());
     }
 
@@ -291,6 +291,6 @@ public class HeatEdits {
     }
 
     private static EditOutcome changed(Design design, Device d, UnaryOperator<Device> change, String summary) {
-        return new EditOutcome(DeviceEdit.change(design, d.id(), change), summary, d.id());
+        return new EditOutcome(design.withDevice(d.id(), change), summary, d.id());
     }
 }

@@ -76,18 +76,27 @@ public class Notes {
             Remedy remedy = finding.remedies().get(i);
             String kind = mayChange ? "press" : "hand";
             String href = "";
-            if (remedy.action() instanceof Action.ByHand) {
+            if (!remedy.changesPlan() || !remedy.heals()) {
                 kind = "hand";
-            } else if (remedy.action() instanceof Action.GoTo go) {
+            }
+            if (remedy.action() instanceof Action.GoTo go) {
                 kind = base.isEmpty() || !mayChange ? "hand" : "go";
                 href = base + "/" + target(go.stage());
             } else if (remedy.action() instanceof Action.Find) {
                 kind = base.isEmpty() || !mayChange ? "hand" : "go";
                 href = base + "/find";
             }
-            views.add(new NoteView.RemedyView(i, words.remedy(remedy), kind, href));
+            views.add(new NoteView.RemedyView(i, said(remedy), kind, href));
         }
         return views;
+    }
+
+    /** In words; one that would bring something worse says so. */
+    private String said(Remedy remedy) {
+        return remedy.trial()
+                .flatMap(Remedy.Trial::brings)
+                .map(f -> common.of("remedy.brings", words.remedy(remedy), words.title(f)))
+                .orElseGet(() -> words.remedy(remedy));
     }
 
     private static String target(Stage stage) {

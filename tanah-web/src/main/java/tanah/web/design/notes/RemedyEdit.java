@@ -4,7 +4,8 @@ import java.time.Clock;
 import java.time.LocalDate;
 import org.springframework.stereotype.Component;
 import tanah.core.design.Design;
-import tanah.core.design.DesignEdit;
+import tanah.core.design.edit.Edit;
+import tanah.core.design.edit.EditContext;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Remedy;
 import tanah.web.catalogue.Catalogues;
@@ -37,7 +38,7 @@ public class RemedyEdit {
                     if (String.valueOf(i).equals(form.valueText())) {
                         Remedy remedy = finding.remedies().get(i);
                         Design changed =
-                                DesignEdit.apply(design, remedy.action(), catalogues.of(design), LocalDate.now(clock));
+                                Edit.take(remedy, design, new EditContext(catalogues.of(design), LocalDate.now(clock)));
                         return new EditOutcome(changed, words.remedy(remedy), form.otherText());
                     }
                 }

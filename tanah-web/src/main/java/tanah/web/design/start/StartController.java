@@ -21,7 +21,6 @@ import tanah.core.catalogue.Species;
 import tanah.core.commission.PlaceProposal;
 import tanah.core.design.Boxes;
 import tanah.core.design.Design;
-import tanah.core.design.DesignEdit;
 import tanah.core.design.SchoolChoice;
 import tanah.core.finding.Stage;
 import tanah.core.ground.DrainageRule;
@@ -214,10 +213,8 @@ class StartController {
         Vessel vessel = Boxes.resolve(design.vessel().orElseThrow(), catalogues.of(design));
         Design grounded = design.withGround(GroundProposal.propose(species, design, vessel));
         String school = grounded.ground().hasDrainage() ? "layer" : "none";
-        Design schooled = DesignEdit.withSchool(
-                grounded,
-                new SchoolChoice(
-                        DrainageRule.CHOICE, school, Optional.of(common.of("start.proposed")), LocalDate.now(clock)));
+        Design schooled = grounded.withSchool(new SchoolChoice(
+                DrainageRule.CHOICE, school, Optional.of(common.of("start.proposed")), LocalDate.now(clock)));
         double surface = tanah.core.ground.GroundModel.compute(schooled, vessel, catalogues.of(schooled))
                 .surfaceMax();
         return schooled.withProbes(PlaceProposal.propose(species, schooled, vessel, surface).stream()

@@ -10,7 +10,6 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Gear;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
-import tanah.core.design.DeviceEdit;
 import tanah.core.design.WaterFeature;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
@@ -138,7 +137,7 @@ class DeviceEdits {
                     names.of(d.id(), design, catalogue),
                     DeviceFields.get(field, d),
                     errors,
-                    value -> DeviceEdit.change(design, d.id(), now -> DeviceFields.set(field, now, value)));
+                    value -> design.withDevice(d.id(), now -> DeviceFields.set(field, now, value)));
         }
         boolean yes = form.valueText().equals("true");
         return switch (form.opWord()) {
@@ -170,8 +169,7 @@ class DeviceEdits {
                         words.of(yes ? "edit.valve" : "edit.no_valve", gear.name()));
             case "move", "lift" -> placed(design, d, gear, form, catalogue, errors);
             case "device-remove", "remove" ->
-                new EditOutcome(
-                        DeviceEdit.without(design, d.id()), words.of("edit.removed", gear.name()), WaterEdits.BODY);
+                new EditOutcome(design.withoutDevice(d.id()), words.of("edit.removed", gear.name()), WaterEdits.BODY);
             default -> {
                 errors.add("form", "error.edit.unknown");
                 yield EditOutcome.none(design, d.id());
@@ -218,7 +216,7 @@ class DeviceEdits {
     }
 
     private static EditOutcome changed(Design design, Device d, UnaryOperator<Device> change, String summary) {
-        return new EditOutcome(DeviceEdit.change(design, d.id(), change), summary, d.id());
+        return new EditOutcome(design.withDevice(d.id(), change), summary, d.id());
     }
 
     private EditOutcome feature(Design design, WaterFeature f, EditForm form, FieldErrors errors) {

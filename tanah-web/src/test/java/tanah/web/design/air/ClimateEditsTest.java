@@ -48,7 +48,8 @@ class ClimateEditsTest {
     private final Words words = mock(
             Words.class, call -> call.getMethod().getReturnType() == String.class ? "" + call.getArgument(0) : null);
     private final NumberEdit numbers = new NumberEdit(words);
-    private final HeatEdits heat = new HeatEdits(catalogues, new PartNames(words), numbers, words);
+    private final HeatEdits heat =
+            new HeatEdits(catalogues, new PartNames(words), numbers, words, java.time.Clock.systemUTC());
     private final AirEdits air = new AirEdits(
             catalogues,
             new LidEdits(catalogues, numbers, words),

@@ -1,4 +1,4 @@
-package tanah.core.design;
+package tanah.core.design.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -6,22 +6,27 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import tanah.core.finding.Remedy.Action;
+import tanah.core.design.Design;
+import tanah.core.design.Ground;
+import tanah.core.design.Ids;
+import tanah.core.design.Layer;
+import tanah.core.design.OtherFields;
+import tanah.core.design.Surface;
 import tanah.core.testing.TestDesigns;
 import tanah.core.testing.TestMedia;
 
 /** Edits make new designs and lose nothing. */
-class DesignEditTest {
+class EditTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 3, 1);
 
-    private static Design apply(Design design, Action action) {
-        return DesignEdit.apply(design, action, TestMedia.catalogue(), TODAY);
+    private static Design apply(Design design, Edit edit) {
+        return edit.apply(design, new EditContext(TestMedia.catalogue(), TODAY));
     }
 
     @Test
     void aDepthChangesOneLayerAndLeavesTheOldDesignAlone() {
         Design before = TestDesigns.box(0.9, 0.45, 0.5, TestDesigns.drainage(0.05), TestDesigns.soil("sand_play", 0.1));
-        Design after = apply(before, new Action.SetDepth("soil", 0.12));
+        Design after = apply(before, new GroundEdit.SetDepth("soil", 0.12));
         assertThat(after.ground().layer("soil").orElseThrow().surface()).isEqualTo(new Surface.Thickness(0.12));
         assertThat(before.ground().layer("soil").orElseThrow().surface()).isEqualTo(new Surface.Thickness(0.1));
         assertThat(after.ground().layer("drainage")).isEqualTo(before.ground().layer("drainage"));
@@ -31,7 +36,7 @@ class DesignEditTest {
     void theDepthOfALevelTopCountsFromWhatLiesBelow() {
         Layer level = TestDesigns.layer("top", Layer.Kind.SUBSTRATE, "sand_play", new Surface.Level(0.15));
         Design design = TestDesigns.box(0.9, 0.45, 0.5, TestDesigns.drainage(0.05), level);
-        Design after = apply(design, new Action.SetDepth("top", 0.12));
+        Design after = apply(design, new GroundEdit.SetDepth("top", 0.12));
         assertThat(((Surface.Level) after.ground().layer("top").orElseThrow().surface()).top())
                 .isCloseTo(0.17, within(1e-12));
         assertThat(TestDesigns.ground(after).layer("top").orElseThrow().shape().meanDepth())
@@ -41,7 +46,7 @@ class DesignEditTest {
     @Test
     void anEditThatFindsNothingReturnsTheSameDesign() {
         Design design = TestDesigns.box(0.9, 0.45, 0.5, TestDesigns.soil("sand_play", 0.1));
-        assertThat(apply(design, new Action.SetDepth("gone", 0.2))).isSameAs(design);
+        assertThat(apply(design, new GroundEdit.SetDepth("gone", 0.2))).isSameAs(design);
     }
 
     @Test
@@ -54,9 +59,9 @@ class DesignEditTest {
 
     @Test
     void aSchoolIsChosenOnceAndKeepsItsDate() {
-        Design design = apply(Design.named("x"), new Action.SetSchool("drainage", "none"));
-        Design again = DesignEdit.apply(
-                design, new Action.SetSchool("drainage", "layer"), TestMedia.catalogue(), TODAY.plusDays(1));
+        Design design = apply(Design.named("x"), new PlanEdit.SetSchool("drainage", "none"));
+        Design again = new PlanEdit.SetSchool("drainage", "layer")
+                .apply(design, new EditContext(TestMedia.catalogue(), TODAY.plusDays(1)));
         assertThat(again.schools()).hasSize(1);
         assertThat(again.school("drainage")).contains("layer");
         assertThat(again.schools().get(0).date()).isEqualTo(TODAY.plusDays(1));

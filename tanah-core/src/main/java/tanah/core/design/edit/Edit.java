@@ -1,0 +1,19 @@
+package tanah.core.design.edit;
+
+import tanah.core.design.Design;
+import tanah.core.finding.PlanChange;
+import tanah.core.finding.Remedy;
+
+/** A change of a plan. Pure: the same design and context give the same design. */
+public sealed interface Edit extends PlanChange
+        permits AirEdit, DeviceEdit, GroundEdit, PieceEdit, PlanEdit, WaterEdit {
+    /** The design after it; an equal design where it changes nothing, or where what it changes is gone. */
+    Design apply(Design design, EditContext context);
+
+    /** What a remedy does to a plan; the same plan where a person has to do it. */
+    static Design take(Remedy remedy, Design design, EditContext context) {
+        return remedy.action() instanceof Remedy.Action.Press press && press.change() instanceof Edit edit
+                ? edit.apply(design, context)
+                : design;
+    }
+}

@@ -1,0 +1,42 @@
+package tanah.core.design.edit;
+
+import java.util.Optional;
+import java.util.OptionalInt;
+import tanah.core.design.Boxes;
+import tanah.core.design.Design;
+import tanah.core.design.SchoolChoice;
+import tanah.core.design.VesselPlan;
+
+/** Changes of the plan as a whole: animals, vessel, schools. */
+public sealed interface PlanEdit extends Edit {
+
+    /** Set the number of animals and, where given, of males. */
+    record SetCount(String resident, int count, OptionalInt males) implements PlanEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return design.withAnimals(design.animals().stream()
+                    .map(r -> r.id().equals(resident) ? r.withCount(count, males) : r)
+                    .toList());
+        }
+    }
+
+    /** Choose a school. */
+    record SetSchool(String choice, String option) implements PlanEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return design.withSchool(new SchoolChoice(choice, option, Optional.empty(), context.today()));
+        }
+    }
+
+    /** Choose another vessel from the list. */
+    record SetVessel(String vessel) implements PlanEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return context.catalogue()
+                    .findVessel(vessel)
+                    .map(model -> design.withVessel(
+                            Boxes.fromCatalogue(model, design.vessel().flatMap(VesselPlan::structure))))
+                    .orElse(design);
+        }
+    }
+}
