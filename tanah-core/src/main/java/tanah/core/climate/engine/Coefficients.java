@@ -10,7 +10,7 @@ import tanah.core.physics.MoistAir;
 import tanah.core.physics.Openings;
 
 /**
- * What carries heat and air at a state: films, radiation, mixing, exchange with the room. W/K for surfaces, kg/s for air.
+ * What carries heat and air at a state (F1 to F3, C1 to C6 of docs/models/climate.md): films, radiation, mixing, exchange with the room. W/K for surfaces, kg/s for air.
  */
 public final class Coefficients {
     public static final double FIRST_SPEED = 0.06; // m/s, floor of the first rounds of a steady state
@@ -120,11 +120,13 @@ public final class Coefficients {
         double given = 0;
         for (int t = 0; t < g.tiles; t++) {
             double d = s.surface(net, t) - s.air[g.tileZone[t]];
+            // (F1), (F2)
             tileFilm[t] = g.tileArea * Films.level(d, least);
             given += Math.max(0, tileFilm[t] * d);
         }
         for (int p = 0; p < net.patches; p++) {
             double d = s.paneIn[p] - s.air[net.patchZone[p]];
+            // (F1) to (F3)
             double h = net.patchFace[p] == 4 ? Films.level(-d, least) : Films.upright(d, least);
             paneFilm[p] = net.patchArea[p] * h;
             given += Math.max(0, paneFilm[p] * d);
@@ -173,11 +175,13 @@ public final class Coefficients {
             double area = 2 * net.leaves[n] + net.wettable[n];
             leafRadiant[n] = area > 0 ? seen(area, GROUND, leaves, all) * Films.radiation(s.leaf[n], s.star) : 0;
         }
+        // (C2)
         single[0] = mesh * g.enclosure.shell().lid().open() * Films.radiation(room.celsius(), s.star);
     }
 
     /** First-order form of Carroll's 1980 network of a mean radiant temperature. */
     private static double seen(double area, double emits, double group, double all) {
+        // (C1)
         return area / (1 / emits - group / all);
     }
 
@@ -186,6 +190,7 @@ public final class Coefficients {
         Shell shell = g.enclosure.shell();
         double mean = s.meanAir() + ZERO_CELSIUS;
         double lift = GRAVITY * stirred / (shell.length() * shell.width() * MoistAir.DENSITY * MoistAir.HEAT * mean);
+        // (C3)
         double speed = Math.max(Math.max(LEAST_SPEED, floor), Math.cbrt(lift * g.air)) + 0.3 * g.enclosure.fanSpeed();
         single[2] = speed;
         double spread = net.factors.mix() * MIXING * speed * g.air;
@@ -195,6 +200,7 @@ public final class Coefficients {
         }
         Network.Pairs links = net.links;
         for (int i = 0; i < link.length; i++) {
+            // (C4)
             double d = spread + MOLECULAR;
             if (net.linkUpright[i]) {
                 double rise = (virtual[links.b()[i]] - virtual[links.a()[i]]) / net.linkDistance[i];
@@ -222,11 +228,13 @@ public final class Coefficients {
             flow += venting * g.enclosure.exchange() / g.zones;
             double here = net.mesh(n);
             if (here > 0) {
+                // (C5)
                 flow += factor * Openings.lid(here, mesh, shell.lid().open(), s.virtual(n) - outside, outside, WIND);
             }
             exchange[n] = flow;
         }
         vents.twoWay(exchange, factor, excess, outside, WIND);
+        // (C6)
         single[1] = factor * vents.through(excess, outside);
         for (int n = 0; n < g.zones; n++) {
             exchange[n] *= MoistAir.DENSITY;

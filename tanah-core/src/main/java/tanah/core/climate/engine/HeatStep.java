@@ -6,7 +6,7 @@ import tanah.core.numeric.DenseSystem;
 import tanah.core.physics.MoistAir;
 
 /**
- * The linear balance of heat at given coefficients: every face is eliminated into the air of its zone and the mean
+ * The linear balance of heat (H1 to H6 of docs/models/climate.md) at given coefficients: every face is eliminated into the air of its zone and the mean
  * radiant node; what is left is a banded system of the zones bordered by the radiant node and the waters.
  */
 public final class HeatStep {
@@ -84,6 +84,7 @@ public final class HeatStep {
             if (!g.isLand(t)) {
                 continue;
             }
+            // (H1)
             surfaceDen[t] = film[t] + radiant[t] + latent.tileSlope[t] + columns.under(t);
             byAir[t] = film[t] / surfaceDen[t];
             byStar[t] = radiant[t] / surfaceDen[t];
@@ -94,6 +95,7 @@ public final class HeatStep {
             face(f, net.patchZone[p], k.paneFilm[p], k.paneRadiant[p]);
             double half = net.patchHalf[p];
             double out = net.patchOut[p];
+            // (H2)
             coreDen[p] = net.patchStore[p] * perSecond + half + half * out / (half + out);
             innerDen[p] = film[f] + radiant[f] + latent.paneSlope[p] + half * (1 - half / coreDen[p]);
             byAir[f] = film[f] / innerDen[p];
@@ -139,6 +141,7 @@ public final class HeatStep {
     private double[] platform(int i, double onTop, double under) {
         int top = g.tiles + net.patches + 2 * i;
         ClimateCase.Platform p = g.enclosure.platforms().get(i);
+        // (H3)
         double join = p.area() * p.matter().conductivity() / p.matter().thickness();
         double store = p.area() * p.matter().capacity() / 2 * perSecond;
         double a = store + film[top] + radiant[top] + join;
@@ -155,9 +158,11 @@ public final class HeatStep {
         double cap = MoistAir.DENSITY * MoistAir.HEAT * g.volume() * perSecond;
         double[] unused = new double[g.zones];
         for (int n = 0; n < g.zones; n++) {
+            // (H4)
             matrix.add(n, n, cap + MoistAir.HEAT * k.exchange[n] + latent.zoneSlope[n]);
         }
         Air.mix(matrix, net, vents, k, MoistAir.HEAT, unused, 0);
+        // (H5)
         corner[0][0] = k.mesh();
         for (int f = 0; f < faces; f++) {
             if (!isFace(f)) {
@@ -185,6 +190,7 @@ public final class HeatStep {
             }
         }
         for (int w = 0; w < g.waters; w++) {
+            // (H6)
             corner[1 + w][1 + w] +=
                     net.waterStore[w] * perSecond + latent.waterSlope[w] + net.waterBase[w] + net.waterEdge[w];
         }

@@ -5,7 +5,7 @@ import tanah.core.numeric.BandedSystem;
 import tanah.core.physics.MoistAir;
 
 /**
- * The balance of vapour at given temperatures: what evaporates, condenses and leaves with the air. Whether a face gives
+ * The balance of vapour (V1 to V6 of docs/models/climate.md) at given temperatures: what evaporates, condenses and leaves with the air. Whether a face gives
  * or takes is found by repeating until it holds still; a store never gives more than it has.
  */
 public final class Vapour {
@@ -162,6 +162,7 @@ public final class Vapour {
             changed |= flags[flag] != takes;
             flags[flag++] = takes;
             double wet = takes || !g.isLand(t) ? 1 : wetness(t);
+            // (V2), (V3)
             tileGain[t] = wet * k.tileFilm[t] / mass;
         }
         for (int p = 0; p < net.patches; p++) {
@@ -186,8 +187,10 @@ public final class Vapour {
                     ? Math.pow(Math.max(0, Math.min(1, stores.leafFilm[n] / stores.leafRoom[n])), 2.0 / 3)
                     : 0;
             leafGain[n] = (takes ? 1 : steady ? 0 : film) * Coefficients.LEAF_FILM * area / mass;
+            // (V4)
             breathGain[n] =
                     !takes && w[n] < full && water ? MoistAir.DENSITY * net.leaves[n] / (boundary + stomata) : 0;
+            // (V5)
             fog[n] = fogs ? MoistAir.DENSITY * g.volume() / FOG : 0;
         }
         return changed;
@@ -196,6 +199,7 @@ public final class Vapour {
     private double wetness(int t) {
         Floor.Land land = g.land(t);
         double share = stores.skinRoom[t] > 0 ? stores.skin[t] / stores.skinRoom[t] : 0;
+        // (V3)
         return Math.max(0, Math.min(1, (share - DRY) / SPAN)) * (1 - 0.5 * land.cover()) * net.factors.wet();
     }
 
@@ -203,6 +207,7 @@ public final class Vapour {
         BandedSystem a = new BandedSystem(g.zones, net.half);
         double inertia = steady ? 0 : MoistAir.DENSITY * g.volume() / step;
         for (int n = 0; n < g.zones; n++) {
+            // (V1)
             a.add(n, n, inertia + k.exchange[n] + fog[n]);
             humidity[n] = inertia * start[n] + k.exchange[n] * room.humidity() + fog[n] * airFull[n] + flash[n];
         }
@@ -269,6 +274,7 @@ public final class Vapour {
         }
         boolean any = false;
         for (int t = 0; t < g.tiles; t++) {
+            // (V6)
             if (g.isLand(t) && !tileFixed[t] && fromTile[t] * step > stores.skin[t]) {
                 tileFixed[t] = true;
                 fromTile[t] = stores.skin[t] / step;
