@@ -1,5 +1,6 @@
 package tanah.core.climate;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -17,6 +18,7 @@ import tanah.core.box.Fixture;
  * @param misting  whether the mist runs all the time, with the flow of its first spray
  * @param venting  share of the openings that is open: 1 all, 0 blocked
  */
+@RecordBuilder
 public record Drill(
         double begins,
         double hours,
@@ -25,7 +27,8 @@ public record Drill(
         Optional<Double> room,
         double[] warmer,
         boolean misting,
-        double venting) {
+        double venting)
+        implements DrillBuilder.With {
     public Drill {
         off = Set.copyOf(off);
         stuck = Set.copyOf(stuck);
@@ -42,29 +45,21 @@ public record Drill(
         return new Drill(begins, hours, Set.of(), Set.of(), Optional.empty(), new double[] {0, 0}, false, 1);
     }
 
-    public Drill withOff(Set<Integer> fixtures) {
-        return new Drill(begins, hours, fixtures, stuck, room, warmer, misting, venting);
-    }
-
     public Drill withStuck(int fixture) {
-        return new Drill(begins, hours, off, Set.of(fixture), room, warmer, misting, venting);
+        return withStuck(Set.of(fixture));
     }
 
     /** The room falls to a temperature and is held there (°C). */
     public Drill withRoom(double celsius) {
-        return new Drill(begins, hours, off, stuck, Optional.of(celsius), warmer, misting, venting);
+        return withRoom(Optional.of(celsius));
     }
 
     public Drill withHeatWave(double day, double night) {
-        return new Drill(begins, hours, off, stuck, room, new double[] {day, night}, misting, venting);
+        return withWarmer(new double[] {day, night});
     }
 
     public Drill withMisting() {
-        return new Drill(begins, hours, off, stuck, room, warmer, true, venting);
-    }
-
-    public Drill withVenting(double share) {
-        return new Drill(begins, hours, off, stuck, room, warmer, misting, share);
+        return withMisting(true);
     }
 
     boolean holds(double hour) {

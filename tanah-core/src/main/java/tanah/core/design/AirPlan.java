@@ -1,5 +1,6 @@
 package tanah.core.design;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -23,6 +24,7 @@ public record AirPlan(OptionalDouble fanSpeed, OptionalDouble exchange, Optional
      * @param leaf    share on foliage, default 0.30
      * @param glass   share on panes, default 0.12
      */
+    @RecordBuilder
     public record Mist(
             Optional<String> pump,
             Optional<String> tank,
@@ -30,7 +32,8 @@ public record AirPlan(OptionalDouble fanSpeed, OptionalDouble exchange, Optional
             List<Event> events,
             OptionalDouble air,
             OptionalDouble leaf,
-            OptionalDouble glass) {
+            OptionalDouble glass)
+            implements AirPlanMistBuilder.With {
         public static final Mist NONE = new Mist(
                 Optional.empty(),
                 Optional.empty(),
@@ -43,22 +46,6 @@ public record AirPlan(OptionalDouble fanSpeed, OptionalDouble exchange, Optional
         public Mist {
             nozzles = List.copyOf(nozzles);
             events = List.copyOf(events);
-        }
-
-        public Mist withPump(Optional<String> changed) {
-            return new Mist(changed, tank, nozzles, events, air, leaf, glass);
-        }
-
-        public Mist withTank(Optional<String> changed) {
-            return new Mist(pump, changed, nozzles, events, air, leaf, glass);
-        }
-
-        public Mist withNozzles(List<Nozzle> changed) {
-            return new Mist(pump, tank, changed, events, air, leaf, glass);
-        }
-
-        public Mist withEvents(List<Event> changed) {
-            return new Mist(pump, tank, nozzles, changed, air, leaf, glass);
         }
     }
 

@@ -1,5 +1,6 @@
 package tanah.core.design;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -25,6 +26,7 @@ import java.util.function.UnaryOperator;
  * @param probes    places of readings
  * @param kept      stages that nothing reads yet
  */
+@RecordBuilder
 public record Design(
         String name,
         Optional<String> note,
@@ -40,7 +42,8 @@ public record Design(
         List<Device> devices,
         Optional<AirPlan> air,
         List<Probe> probes,
-        OtherFields kept) {
+        OtherFields kept)
+        implements DesignBuilder.With {
 
     public Design {
         schools = List.copyOf(schools);
@@ -77,113 +80,16 @@ public record Design(
                 .findFirst();
     }
 
-    public Design withName(String changed) {
-        return new Design(
-                changed, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, devices, air,
-                probes, kept);
-    }
-
-    public Design withSchools(List<SchoolChoice> changed) {
-        return new Design(
-                name, note, changed, animals, mixReason, vessel, room, ground, hardscape, water, heat, devices, air,
-                probes, kept);
-    }
-
-    public Design withAnimals(List<Resident> changed) {
-        return new Design(
-                name, note, schools, changed, mixReason, vessel, room, ground, hardscape, water, heat, devices, air,
-                probes, kept);
-    }
-
     public Design withVessel(VesselPlan changed) {
-        return new Design(
-                name,
-                note,
-                schools,
-                animals,
-                mixReason,
-                Optional.of(changed),
-                room,
-                ground,
-                hardscape,
-                water,
-                heat,
-                devices,
-                air,
-                probes,
-                kept);
+        return withVessel(Optional.of(changed));
     }
 
     public Design withRoom(RoomPlan changed) {
-        return new Design(
-                name,
-                note,
-                schools,
-                animals,
-                mixReason,
-                vessel,
-                Optional.of(changed),
-                ground,
-                hardscape,
-                water,
-                heat,
-                devices,
-                air,
-                probes,
-                kept);
-    }
-
-    public Design withGround(Ground changed) {
-        return new Design(
-                name, note, schools, animals, mixReason, vessel, room, changed, hardscape, water, heat, devices, air,
-                probes, kept);
-    }
-
-    /** The same plan with other kept fields. */
-    public Design withKept(OtherFields changed) {
-        return new Design(
-                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, devices, air,
-                probes, changed);
-    }
-
-    public Design withProbes(List<Probe> changed) {
-        return new Design(
-                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, devices, air,
-                changed, kept);
-    }
-
-    public Design withHardscape(List<HardscapeItem> changed) {
-        return new Design(
-                name, note, schools, animals, mixReason, vessel, room, ground, changed, water, heat, devices, air,
-                probes, kept);
-    }
-
-    public Design withWater(Optional<WaterPart> changed) {
-        return new Design(
-                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, changed, heat, devices, air,
-                probes, kept);
-    }
-
-    public Design withDevices(List<Device> changed) {
-        return new Design(
-                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, changed, air,
-                probes, kept);
+        return withRoom(Optional.of(changed));
     }
 
     public Optional<Device> device(String id) {
         return devices.stream().filter(d -> d.id().equals(id)).findFirst();
-    }
-
-    public Design withAir(Optional<AirPlan> changed) {
-        return new Design(
-                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, heat, devices, changed,
-                probes, kept);
-    }
-
-    public Design withHeat(HeatDay changed) {
-        return new Design(
-                name, note, schools, animals, mixReason, vessel, room, ground, hardscape, water, changed, devices, air,
-                probes, kept);
     }
 
     public Optional<Probe> probe(String id) {

@@ -1,5 +1,6 @@
 package tanah.core.design;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,6 +25,7 @@ import java.util.OptionalInt;
  * @param laid       where a mat or cable lies
  * @param kept       fields that nothing reads
  */
+@RecordBuilder
 public record Device(
         String id,
         String item,
@@ -38,7 +40,8 @@ public record Device(
         Running running,
         Ray ray,
         Laid laid,
-        OtherFields kept) {
+        OtherFields kept)
+        implements DeviceBuilder.With {
 
     /** Place in the box (m), each measure where it is known. */
     public record Spot(OptionalDouble x, OptionalDouble y, OptionalDouble z) {
@@ -212,109 +215,18 @@ public record Device(
     }
 
     public Device withItem(String changed) {
-        return new Device(
-                id,
-                changed,
-                type,
-                OptionalDouble.empty(),
-                at,
-                guard,
-                thermostat,
-                circuit,
-                outlet,
-                waterShare,
-                running,
-                ray,
-                laid,
-                kept);
-    }
-
-    public Device withPower(OptionalDouble watts) {
-        return new Device(
-                id, item, type, watts, at, guard, thermostat, circuit, outlet, waterShare, running, ray, laid, kept);
+        return with().item(changed).power(OptionalDouble.empty()).build();
     }
 
     public Device withSpot(Spot spot) {
-        return new Device(
-                id, item, type, power, spot, guard, thermostat, circuit, outlet, waterShare, running, ray, laid, kept);
-    }
-
-    public Device withGuard(Optional<String> changed) {
-        return new Device(
-                id, item, type, power, at, changed, thermostat, circuit, outlet, waterShare, running, ray, laid, kept);
+        return withAt(spot);
     }
 
     public Device withThermostat(Thermostat changed) {
-        return new Device(
-                id,
-                item,
-                type,
-                power,
-                at,
-                guard,
-                Optional.of(changed),
-                circuit,
-                outlet,
-                waterShare,
-                running,
-                ray,
-                laid,
-                kept);
-    }
-
-    public Device withCircuit(Optional<Circuit> changed) {
-        return new Device(
-                id, item, type, power, at, guard, thermostat, changed, outlet, waterShare, running, ray, laid, kept);
-    }
-
-    public Device withOutlet(Outlet changed) {
-        return new Device(
-                id, item, type, power, at, guard, thermostat, circuit, changed, waterShare, running, ray, laid, kept);
+        return withThermostat(Optional.of(changed));
     }
 
     public Device withoutThermostat() {
-        return new Device(
-                id,
-                item,
-                type,
-                power,
-                at,
-                guard,
-                Optional.empty(),
-                circuit,
-                outlet,
-                waterShare,
-                running,
-                ray,
-                laid,
-                kept);
-    }
-
-    public Device withRunning(Running changed) {
-        return new Device(
-                id, item, type, power, at, guard, thermostat, circuit, outlet, waterShare, changed, ray, laid, kept);
-    }
-
-    public Device withRay(Ray changed) {
-        return new Device(
-                id,
-                item,
-                type,
-                power,
-                at,
-                guard,
-                thermostat,
-                circuit,
-                outlet,
-                waterShare,
-                running,
-                changed,
-                laid,
-                kept);
-    }
-
-    public Device withLaid(Laid changed) {
-        return new Device(
-                id, item, type, power, at, guard, thermostat, circuit, outlet, waterShare, running, ray, changed, kept);
+        return withThermostat(Optional.empty());
     }
 }

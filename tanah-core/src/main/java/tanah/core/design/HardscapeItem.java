@@ -1,5 +1,6 @@
 package tanah.core.design;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -23,6 +24,7 @@ import tanah.core.geometry.Point;
  * @param hide    the climate place that it makes, if it is one: warm, cool, humid or high
  * @param kept    what the climate will read
  */
+@RecordBuilder
 public record HardscapeItem(
         String id,
         Optional<String> name,
@@ -37,7 +39,8 @@ public record HardscapeItem(
         Optional<Boolean> inWater,
         Fixing fixing,
         Optional<Hide> hide,
-        OtherFields kept) {
+        OtherFields kept)
+        implements HardscapeItemBuilder.With {
     public HardscapeItem {
         outline = List.copyOf(outline);
     }
@@ -86,76 +89,40 @@ public record HardscapeItem(
     }
 
     public HardscapeItem shaped(List<Point> changed, double newHeight) {
-        return new HardscapeItem(
-                id, name, kind, media, changed, givenBase, newHeight, volume, density, mass, inWater, fixing, hide,
-                kept);
+        return with().outline(changed).height(newHeight).build();
     }
 
     public HardscapeItem named(Optional<String> changed) {
-        return new HardscapeItem(
-                id, changed, kind, media, outline, givenBase, height, volume, density, mass, inWater, fixing, hide,
-                kept);
+        return withName(changed);
     }
 
     /** The piece made of something else; the material's density counts again. */
     public HardscapeItem madeOf(String newKind, String newMedia) {
-        return new HardscapeItem(
-                id,
-                name,
-                Optional.of(newKind),
-                Optional.of(newMedia),
-                outline,
-                givenBase,
-                height,
-                volume,
-                OptionalDouble.empty(),
-                mass,
-                inWater,
-                fixing,
-                hide,
-                kept);
+        return with().kind(Optional.of(newKind))
+                .media(Optional.of(newMedia))
+                .density(OptionalDouble.empty())
+                .build();
     }
 
     /** The same piece under another id. */
     public HardscapeItem copied(String newId) {
-        return new HardscapeItem(
-                newId, name, kind, media, outline, givenBase, height, volume, density, mass, inWater, fixing, hide,
-                kept);
+        return withId(newId);
     }
 
     public HardscapeItem weighing(OptionalDouble newVolume, OptionalDouble newMass) {
-        return new HardscapeItem(
-                id, name, kind, media, outline, givenBase, height, newVolume, density, newMass, inWater, fixing, hide,
-                kept);
+        return with().volume(newVolume).mass(newMass).build();
     }
 
     public HardscapeItem fixed(Fixing changed) {
-        return new HardscapeItem(
-                id, name, kind, media, outline, givenBase, height, volume, density, mass, inWater, changed, hide, kept);
+        return withFixing(changed);
     }
 
     public HardscapeItem inWater(boolean wet) {
-        return new HardscapeItem(
-                id,
-                name,
-                kind,
-                media,
-                outline,
-                givenBase,
-                height,
-                volume,
-                density,
-                mass,
-                Optional.of(wet),
-                fixing,
-                hide,
-                kept);
+        return withInWater(Optional.of(wet));
     }
 
     public HardscapeItem asHide(Optional<Hide> changed) {
-        return new HardscapeItem(
-                id, name, kind, media, outline, givenBase, height, volume, density, mass, inWater, fixing, changed,
-                kept);
+        return withHide(changed);
     }
 
     /** Whether an animal is meant to warm itself on it. */
@@ -165,21 +132,7 @@ public record HardscapeItem(
 
     /** The piece as a basking place or not. */
     public HardscapeItem asBasking(boolean wanted) {
-        return new HardscapeItem(
-                id,
-                name,
-                kind,
-                media,
-                outline,
-                givenBase,
-                height,
-                volume,
-                density,
-                mass,
-                inWater,
-                fixing,
-                hide,
-                wanted ? kept.with("basking", true) : kept.without("basking"));
+        return withKept(wanted ? kept.with("basking", true) : kept.without("basking"));
     }
 
     /** Share of the light that its face takes up, default 0.85. */

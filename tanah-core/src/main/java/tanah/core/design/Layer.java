@@ -1,5 +1,6 @@
 package tanah.core.design;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.math.BigDecimal;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -16,6 +17,7 @@ import tanah.core.geometry.ConvexPolygon;
  * @param options everything else that has a default
  * @param kept    cover, first wetness, absorptance, leaves
  */
+@RecordBuilder
 public record Layer(
         String id,
         Kind kind,
@@ -23,7 +25,8 @@ public record Layer(
         Optional<Region> region,
         Surface surface,
         Options options,
-        OtherFields kept) {
+        OtherFields kept)
+        implements LayerBuilder.With {
 
     /** What a layer is for. */
     public enum Kind {
@@ -58,6 +61,7 @@ public record Layer(
      * @param supportShare     solid share of a false bottom, default 0.05
      * @param voidOpen         open share of a false bottom, default 1 - supportShare
      */
+    @RecordBuilder
     public record Options(
             OptionalDouble bagVolume,
             OptionalDouble bagPrice,
@@ -71,7 +75,8 @@ public record Layer(
             OptionalDouble needsMinDepth,
             Optional<Boolean> acceptFertiliser,
             OptionalDouble supportShare,
-            OptionalDouble voidOpen) {
+            OptionalDouble voidOpen)
+            implements LayerOptionsBuilder.With {
 
         public static final Options NONE = new Options(
                 OptionalDouble.empty(),
@@ -89,88 +94,19 @@ public record Layer(
                 OptionalDouble.empty());
 
         public Options withMesh(boolean laid) {
-            return new Options(
-                    bagVolume,
-                    bagPrice,
-                    waste,
-                    displaced,
-                    aquatic,
-                    burrow,
-                    retained,
-                    Optional.of(laid),
-                    meshHole,
-                    needsMinDepth,
-                    acceptFertiliser,
-                    supportShare,
-                    voidOpen);
-        }
-
-        public Options withMeshHole(OptionalDouble opening) {
-            return new Options(
-                    bagVolume,
-                    bagPrice,
-                    waste,
-                    displaced,
-                    aquatic,
-                    burrow,
-                    retained,
-                    mesh,
-                    opening,
-                    needsMinDepth,
-                    acceptFertiliser,
-                    supportShare,
-                    voidOpen);
+            return withMesh(Optional.of(laid));
         }
 
         public Options withRetained(boolean held) {
-            return new Options(
-                    bagVolume,
-                    bagPrice,
-                    waste,
-                    displaced,
-                    aquatic,
-                    burrow,
-                    Optional.of(held),
-                    mesh,
-                    meshHole,
-                    needsMinDepth,
-                    acceptFertiliser,
-                    supportShare,
-                    voidOpen);
+            return withRetained(Optional.of(held));
         }
 
         public Options withAquatic(boolean underWater) {
-            return new Options(
-                    bagVolume,
-                    bagPrice,
-                    waste,
-                    displaced,
-                    Optional.of(underWater),
-                    burrow,
-                    retained,
-                    mesh,
-                    meshHole,
-                    needsMinDepth,
-                    acceptFertiliser,
-                    supportShare,
-                    voidOpen);
+            return withAquatic(Optional.of(underWater));
         }
 
         public Options withBag(OptionalDouble volume, OptionalDouble price) {
-            return new Options(
-                    volume,
-                    price,
-                    waste,
-                    displaced,
-                    aquatic,
-                    burrow,
-                    retained,
-                    mesh,
-                    meshHole,
-                    needsMinDepth,
-                    acceptFertiliser,
-                    supportShare,
-                    voidOpen);
+            return with().bagVolume(volume).bagPrice(price).build();
         }
 
         /** Share of a false bottom that water can fill. */
@@ -188,10 +124,6 @@ public record Layer(
         return kind == other;
     }
 
-    public Layer withSurface(Surface changed) {
-        return new Layer(id, kind, media, region, changed, options, kept);
-    }
-
     /** Litter, moss and plants over the soil, 0 to 1; a layer of litter covers it by itself. */
     public double cover() {
         return kept.number("cover").orElse(0);
@@ -204,7 +136,7 @@ public record Layer(
 
     /** The same that begins as damp as that, 0 to 1 of field capacity. */
     public Layer withWetness(double share) {
-        return new Layer(id, kind, media, region, surface, options, kept.with("wet0", BigDecimal.valueOf(share)));
+        return withKept(kept.with("wet0", BigDecimal.valueOf(share)));
     }
 
     /** Share of the light that its face takes up, default 0.85. */
@@ -212,15 +144,7 @@ public record Layer(
         return kept.number("absorptance").orElse(0.85);
     }
 
-    public Layer withRegion(Optional<Region> changed) {
-        return new Layer(id, kind, media, changed, surface, options, kept);
-    }
-
     public Layer withMedia(Recipe changed) {
-        return new Layer(id, kind, Optional.of(changed), region, surface, options, kept);
-    }
-
-    public Layer withOptions(Options changed) {
-        return new Layer(id, kind, media, region, surface, changed, kept);
+        return withMedia(Optional.of(changed));
     }
 }

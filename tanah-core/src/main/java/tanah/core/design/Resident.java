@@ -1,5 +1,6 @@
 package tanah.core.design;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -19,6 +20,7 @@ import tanah.core.catalogue.Species;
  * @param origin    captive_bred, wild or unknown
  * @param overrides the keeper's own values for this enclosure
  */
+@RecordBuilder
 public record Resident(
         String id,
         String species,
@@ -28,7 +30,8 @@ public record Resident(
         OptionalDouble length,
         OptionalDouble mass,
         Optional<String> origin,
-        List<NeedOverride> overrides) {
+        List<NeedOverride> overrides)
+        implements ResidentBuilder.With {
     public Resident {
         overrides = List.copyOf(overrides);
         if (count < 1) {
@@ -51,7 +54,7 @@ public record Resident(
     }
 
     public Resident withCount(int changed, OptionalInt changedMales) {
-        return new Resident(id, species, changed, changedMales, ageMonths, length, mass, origin, overrides);
+        return with().count(changed).males(changedMales).build();
     }
 
     /** The needs as the keeper has adjusted them. */

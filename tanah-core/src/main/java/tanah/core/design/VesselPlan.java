@@ -1,5 +1,6 @@
 package tanah.core.design;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.units.Unit;
@@ -24,6 +25,7 @@ import tanah.core.vessel.Material;
  * @param envelope        openings, insulation, single panes
  * @param kept            top, base support
  */
+@RecordBuilder
 public record VesselPlan(
         Optional<String> catalogue,
         Optional<Shape> shape,
@@ -39,7 +41,8 @@ public record VesselPlan(
         Optional<Lid> lid,
         Optional<Structure> structure,
         Envelope envelope,
-        OtherFields kept) {
+        OtherFields kept)
+        implements VesselPlanBuilder.With {
 
     /** Plan shapes of the format. */
     public enum Shape {
@@ -144,59 +147,10 @@ public record VesselPlan(
     }
 
     public VesselPlan withStructure(Structure changed) {
-        return new VesselPlan(
-                catalogue,
-                shape,
-                outside,
-                inside,
-                pane,
-                base,
-                material,
-                label,
-                usableHeight,
-                frontDam,
-                waterproofDepth,
-                lid,
-                Optional.of(changed),
-                envelope,
-                kept);
-    }
-
-    public VesselPlan withEnvelope(Envelope changed) {
-        return new VesselPlan(
-                catalogue,
-                shape,
-                outside,
-                inside,
-                pane,
-                base,
-                material,
-                label,
-                usableHeight,
-                frontDam,
-                waterproofDepth,
-                lid,
-                structure,
-                changed,
-                kept);
+        return withStructure(Optional.of(changed));
     }
 
     public VesselPlan withLid(Lid changed) {
-        return new VesselPlan(
-                catalogue,
-                shape,
-                outside,
-                inside,
-                pane,
-                base,
-                material,
-                label,
-                usableHeight,
-                frontDam,
-                waterproofDepth,
-                Optional.of(changed),
-                structure,
-                envelope,
-                kept);
+        return withLid(Optional.of(changed));
     }
 }

@@ -1,5 +1,6 @@
 package tanah.core.design;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -18,6 +19,7 @@ import java.util.OptionalDouble;
  * @param targetNitrate not to be passed (kg/m³ as NO3)
  * @param kept        fields that nothing reads
  */
+@RecordBuilder
 public record WaterPart(
         Fill fill,
         Optional<Layer.Region> sideRegion,
@@ -28,7 +30,8 @@ public record WaterPart(
         Optional<Tap> tap,
         Optional<ChangeSchedule> changes,
         OptionalDouble targetNitrate,
-        OtherFields kept) {
+        OtherFields kept)
+        implements WaterPartBuilder.With {
     private static final double ROOM = 20; // °C
 
     public WaterPart {
@@ -99,53 +102,15 @@ public record WaterPart(
     }
 
     public WaterPart withLevel(double level) {
-        return new WaterPart(
-                new Fill(OptionalDouble.of(level), OptionalDouble.empty(), Optional.empty()),
-                sideRegion,
-                temperature,
-                margins,
-                ramps,
-                features,
-                tap,
-                changes,
-                targetNitrate,
-                kept);
+        return withFill(new Fill(OptionalDouble.of(level), OptionalDouble.empty(), Optional.empty()));
     }
 
     public WaterPart withSide(Optional<Layer.Region> region) {
-        return new WaterPart(fill, region, temperature, margins, ramps, features, tap, changes, targetNitrate, kept);
-    }
-
-    public WaterPart withTemperature(OptionalDouble celsius) {
-        return new WaterPart(fill, sideRegion, celsius, margins, ramps, features, tap, changes, targetNitrate, kept);
-    }
-
-    public WaterPart withMargins(Margins changed) {
-        return new WaterPart(
-                fill, sideRegion, temperature, changed, ramps, features, tap, changes, targetNitrate, kept);
-    }
-
-    public WaterPart withRamps(List<Ramp> changed) {
-        return new WaterPart(
-                fill, sideRegion, temperature, margins, changed, features, tap, changes, targetNitrate, kept);
-    }
-
-    public WaterPart withFeatures(List<WaterFeature> changed) {
-        return new WaterPart(fill, sideRegion, temperature, margins, ramps, changed, tap, changes, targetNitrate, kept);
+        return withSideRegion(region);
     }
 
     public WaterPart withTap(Tap changed) {
-        return new WaterPart(
-                fill,
-                sideRegion,
-                temperature,
-                margins,
-                ramps,
-                features,
-                Optional.of(changed),
-                changes,
-                targetNitrate,
-                kept);
+        return withTap(Optional.of(changed));
     }
 
     /** Without one of its ramps. */
@@ -154,7 +119,6 @@ public record WaterPart(
     }
 
     public WaterPart withChanges(ChangeSchedule schedule, OptionalDouble target) {
-        return new WaterPart(
-                fill, sideRegion, temperature, margins, ramps, features, tap, Optional.of(schedule), target, kept);
+        return with().changes(Optional.of(schedule)).targetNitrate(target).build();
     }
 }

@@ -1,5 +1,6 @@
 package tanah.core.evaluate;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,6 +40,7 @@ import tanah.core.water.WaterCare;
  * @param notAssessed what was not judged, and why
  * @param states      of each stage
  */
+@RecordBuilder
 public record Evaluation(
         Design design,
         List<Inhabitant> animals,
@@ -54,7 +56,8 @@ public record Evaluation(
         Optional<Forecast> forecast,
         List<Finding> findings,
         List<NotAssessed> notAssessed,
-        Map<Stage, StageState> states) {
+        Map<Stage, StageState> states)
+        implements EvaluationBuilder.With {
 
     public Evaluation {
         animals = List.copyOf(animals);
@@ -66,42 +69,11 @@ public record Evaluation(
 
     /** The same with the climate and what it is judged to be; stages of heat and air are then known. */
     Evaluation with(Forecast climate, List<Finding> all, List<NotAssessed> gaps, Map<Stage, StageState> stages) {
-        return new Evaluation(
-                design,
-                animals,
-                vessel,
-                space,
-                ground,
-                mass,
-                water,
-                circulation,
-                care,
-                panes,
-                shopping,
-                Optional.of(climate),
-                all,
-                gaps,
-                stages);
-    }
-
-    /** The same with other findings, such as those whose remedies were tried. */
-    public Evaluation withFindings(List<Finding> changed) {
-        return new Evaluation(
-                design,
-                animals,
-                vessel,
-                space,
-                ground,
-                mass,
-                water,
-                circulation,
-                care,
-                panes,
-                shopping,
-                forecast,
-                changed,
-                notAssessed,
-                states);
+        return with().forecast(Optional.of(climate))
+                .findings(all)
+                .notAssessed(gaps)
+                .states(stages)
+                .build();
     }
 
     public long count(Severity severity) {

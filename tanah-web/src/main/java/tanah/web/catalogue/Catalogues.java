@@ -38,6 +38,6 @@ public class Catalogues {
     /** The shipped entries and the keeper's own. */
     public Catalogue of(long keeperId) {
         JsonNode mine = own.all(keeperId);
-        return mine.isEmpty() ? shipped : OwnRows.merge(shipped, mine, new ArrayList<>());
+        return mine.isEmpty() ? shipped : merged.get(mine, key -> OwnRows.merge(shipped, mine, new ArrayList<>()));
     }
 }

@@ -32,7 +32,7 @@ public class EnclosureService {
 
     private static final int LONGEST_SUMMARY = 200;
     private static final int TRIES = 5;
-    private static final int MOST_READ = 2000;
+    private static final int MOST_READ = 16_000_000; // letters of documents that are kept read
 
     /** Path of a conflict about the whole plan: each half is sound, both together are not. */
     public static final String WHOLE = "";
@@ -41,8 +41,16 @@ public class EnclosureService {
     private final DesignReader reader;
     private final OwnEntryService own;
     private final Clock clock;
-    private final Cache<String, Design> read =
-            Caffeine.newBuilder().maximumSize(MOST_READ).build();
+    private final Cache<Stored, Read> read = Caffeine.newBuilder()
+            .maximumWeight(MOST_READ)
+            .weigher((Stored key, Read value) -> value.size())
+            .build();
+
+    /** A revision of an enclosure and a hash of its document, because one that was rolled back may have had the same number. */
+    private record Stored(long enclosure, int revision, int hash) {}
+
+    /** A document read and judged, with its length in letters, by which it weighs. */
+    private record Read(Design design, int size) {}
 
     EnclosureService(EnclosureMapper enclosures, DesignReader reader, OwnEntryService own, Clock clock) {
         this.own = own;
@@ -100,7 +108,7 @@ public class EnclosureService {
     public Design revision(long keeperId, long id, int revision) {
         return enclosures
                 .document(keeperId, id, revision)
-                .map(this::design)
+                .map(document -> design(id, revision, document))
                 .orElseThrow(() -> new NotFoundException("revision " + revision + " of " + id));
     }
 
@@ -325,7 +333,7 @@ public class EnclosureService {
                 row.id(),
                 row.baseRevision(),
                 revision(keeperId, id, row.baseRevision()),
-                design(row.document()),
+                readStored(row.document()),
                 row.summary(),
                 row.madeAt());
     }
@@ -358,7 +366,7 @@ public class EnclosureService {
                 row.revision(),
                 row.phase(),
                 row.savedAt(),
-                design(row.document()),
+                design(row.id(), row.revision(), row.document()),
                 Role.of(row.role()),
                 row.archived(),
                 row.undo(),
@@ -371,9 +379,11 @@ public class EnclosureService {
                 : Optional.empty();
     }
 
-    /** Stored documents never change, so a text is read and judged once while it is in use. */
-    private Design design(String document) {
-        return read.get(document, this::readStored);
+    private Design design(long enclosure, int revision, String document) {
+        return read.get(
+                        new Stored(enclosure, revision, document.hashCode()),
+                        k -> new Read(readStored(document), document.length()))
+                .design();
     }
 
     private Design readStored(String document) {

@@ -5,6 +5,8 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.ContentVersionStrategy;
+import org.springframework.web.servlet.resource.CssLinkResourceTransformer;
 import org.springframework.web.servlet.resource.LiteWebJarsResourceResolver;
 import org.springframework.web.servlet.resource.VersionResourceResolver;
 
@@ -18,14 +20,22 @@ class StaticFiles implements WebMvcConfigurer {
     private static final CacheControl DAY =
             CacheControl.maxAge(Duration.ofDays(1)).cachePublic();
 
+    /** An address with a hash never means another file. */
+    private static final CacheControl YEAR =
+            CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable();
+
     @Override
     public void addResourceHandlers(ResourceHandlerRegistry registry) {
         for (String folder : new String[] {"css", "js", "fonts", "vendor"}) {
             registry.addResourceHandler("/" + folder + "/**")
                     .addResourceLocations("classpath:/static/" + folder + "/")
-                    .setCacheControl(DAY)
+                    .setCacheControl(YEAR)
                     .resourceChain(true)
-                    .addResolver(new VersionResourceResolver().addContentVersionStrategy("/**"));
+                    .addResolver(new VersionResourceResolver()
+                            .addVersionStrategy(
+                                    folder.equals("js") ? new ScriptVersion() : new ContentVersionStrategy(), "/**"))
+                    .addTransformer(new ModuleAddresses())
+                    .addTransformer(new CssLinkResourceTransformer());
         }
         registry.addResourceHandler("/r/*.js", "/r/*.webmanifest", "/r/*.svg", "/r/*.png")
                 .addResourceLocations("classpath:/static/r/")
