@@ -8,44 +8,21 @@ import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.AirPlan;
 import tanah.core.design.Design;
-import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.Stage;
 import tanah.web.design.edit.Choices;
-import tanah.web.design.edit.DesignStage;
-import tanah.web.design.edit.EditForm;
-import tanah.web.design.edit.EditOutcome;
-import tanah.web.design.edit.PartView;
-import tanah.web.forms.FieldErrors;
+import tanah.web.design.edit.EditedStage;
 import tanah.web.shell.Words;
 
 /** Stage 7: lid, openings, sheets, mist and moved air. */
 @Component
-class AirStage implements DesignStage {
-    private final AirEdits edits;
-    private final AirParts parts;
+class AirStage extends EditedStage {
     private final Choices options;
     private final Words words;
 
     AirStage(AirEdits edits, AirParts parts, Choices options, Words words) {
-        this.edits = edits;
-        this.parts = parts;
+        super(Stage.AIR, edits::apply, parts::of);
         this.options = options;
         this.words = words;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.AIR;
-    }
-
-    @Override
-    public EditOutcome apply(Design design, EditForm form, long keeper, FieldErrors errors) {
-        return edits.apply(design, form, keeper, errors);
-    }
-
-    @Override
-    public List<PartView> parts(Evaluation e, String part) {
-        return parts.of(e, part);
     }
 
     @Override

@@ -17,19 +17,15 @@ import tanah.core.units.Unit;
 import tanah.core.vessel.Vessel;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.edit.Choices;
-import tanah.web.design.edit.DesignStage;
-import tanah.web.design.edit.EditForm;
-import tanah.web.design.edit.EditOutcome;
+import tanah.web.design.edit.EditedStage;
 import tanah.web.design.words.PartNames;
-import tanah.web.forms.FieldErrors;
 import tanah.web.forms.Numbers;
 import tanah.web.shell.Words;
 import tanah.web.svg.SheetText.Handle;
 
 /** Stage 3: layers, slopes, mixes. */
 @Component
-class GroundStage implements DesignStage {
-    private final GroundEdits edits;
+class GroundStage extends EditedStage {
     private final LayerParts parts;
     private final Choices options;
     private final PartNames names;
@@ -38,22 +34,12 @@ class GroundStage implements DesignStage {
 
     GroundStage(
             GroundEdits edits, LayerParts parts, Choices options, PartNames names, Catalogues catalogues, Words words) {
-        this.edits = edits;
+        super(Stage.GROUND, edits::apply, (e, part) -> List.of());
         this.parts = parts;
         this.options = options;
         this.names = names;
         this.catalogues = catalogues;
         this.words = words;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.GROUND;
-    }
-
-    @Override
-    public EditOutcome apply(Design design, EditForm form, long keeper, FieldErrors errors) {
-        return edits.apply(design, form, keeper, errors);
     }
 
     @Override

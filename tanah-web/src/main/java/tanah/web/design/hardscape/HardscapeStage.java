@@ -8,45 +8,22 @@ import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
 import tanah.core.design.HardscapeItem;
-import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.Stage;
 import tanah.core.structure.PieceProposal;
 import tanah.web.catalogue.StockService;
 import tanah.web.design.edit.Choices;
-import tanah.web.design.edit.DesignStage;
-import tanah.web.design.edit.EditForm;
-import tanah.web.design.edit.EditOutcome;
-import tanah.web.design.edit.PartView;
-import tanah.web.forms.FieldErrors;
+import tanah.web.design.edit.EditedStage;
 
 /** Stage 4: stones, wood, cork and foam. */
 @Component
-class HardscapeStage implements DesignStage {
-    private final HardscapeEdits edits;
-    private final HardscapeParts parts;
+class HardscapeStage extends EditedStage {
     private final Choices options;
     private final StockService stock;
 
     HardscapeStage(HardscapeEdits edits, HardscapeParts parts, Choices options, StockService stock) {
-        this.edits = edits;
-        this.parts = parts;
+        super(Stage.HARDSCAPE, edits::apply, parts::of);
         this.options = options;
         this.stock = stock;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.HARDSCAPE;
-    }
-
-    @Override
-    public EditOutcome apply(Design design, EditForm form, long keeper, FieldErrors errors) {
-        return edits.apply(design, form, keeper, errors);
-    }
-
-    @Override
-    public List<PartView> parts(Evaluation e, String part) {
-        return parts.of(e, part);
     }
 
     @Override

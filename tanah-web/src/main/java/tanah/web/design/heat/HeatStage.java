@@ -7,41 +7,18 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
-import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.Stage;
 import tanah.web.design.edit.Choices;
-import tanah.web.design.edit.DesignStage;
-import tanah.web.design.edit.EditForm;
-import tanah.web.design.edit.EditOutcome;
-import tanah.web.design.edit.PartView;
-import tanah.web.forms.FieldErrors;
+import tanah.web.design.edit.EditedStage;
 
 /** Stage 6: lamps, tubes, panels, mats and cables. */
 @Component
-class HeatStage implements DesignStage {
-    private final HeatEdits edits;
-    private final HeatParts parts;
+class HeatStage extends EditedStage {
     private final Choices options;
 
     HeatStage(HeatEdits edits, HeatParts parts, Choices options) {
-        this.edits = edits;
-        this.parts = parts;
+        super(Stage.HEAT, edits::apply, parts::of);
         this.options = options;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.HEAT;
-    }
-
-    @Override
-    public EditOutcome apply(Design design, EditForm form, long keeper, FieldErrors errors) {
-        return edits.apply(design, form, keeper, errors);
-    }
-
-    @Override
-    public List<PartView> parts(Evaluation e, String part) {
-        return parts.of(e, part);
     }
 
     @Override

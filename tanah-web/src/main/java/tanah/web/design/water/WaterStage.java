@@ -19,43 +19,21 @@ import tanah.core.finding.Stage;
 import tanah.core.units.Unit;
 import tanah.core.vessel.Vessel;
 import tanah.web.design.edit.Choices;
-import tanah.web.design.edit.DesignStage;
-import tanah.web.design.edit.EditForm;
-import tanah.web.design.edit.EditOutcome;
-import tanah.web.design.edit.PartView;
-import tanah.web.forms.FieldErrors;
+import tanah.web.design.edit.EditedStage;
 import tanah.web.forms.Numbers;
 import tanah.web.shell.Words;
 import tanah.web.svg.SheetText.Handle;
 
 /** Stage 5: land and water, what runs in it. */
 @Component
-class WaterStage implements DesignStage {
-    private final WaterEdits edits;
-    private final WaterParts parts;
+class WaterStage extends EditedStage {
     private final Choices options;
     private final Words words;
 
     WaterStage(WaterEdits edits, WaterParts parts, Choices options, Words words) {
-        this.edits = edits;
-        this.parts = parts;
+        super(Stage.WATER, edits::apply, parts::of);
         this.options = options;
         this.words = words;
-    }
-
-    @Override
-    public Stage stage() {
-        return Stage.WATER;
-    }
-
-    @Override
-    public EditOutcome apply(Design design, EditForm form, long keeper, FieldErrors errors) {
-        return edits.apply(design, form, keeper, errors);
-    }
-
-    @Override
-    public List<PartView> parts(Evaluation e, String part) {
-        return parts.of(e, part);
     }
 
     @Override
