@@ -14,7 +14,8 @@ import tanah.core.box.Fixture;
  * @param off      fixtures that are off
  * @param stuck    fixtures whose control does not work: full power while their hours allow it
  * @param room     the room meanwhile; empty: as usual
- * @param warmer   by how much the room is warmer than usual by day and by night (K)
+ * @param warmDay  by how much the room is warmer than usual by day (K)
+ * @param warmNight the same by night (K)
  * @param misting  whether the mist runs all the time, with the flow of its first spray
  * @param venting  share of the openings that is open: 1 all, 0 blocked
  */
@@ -25,24 +26,19 @@ public record Drill(
         Set<Integer> off,
         Set<Integer> stuck,
         Optional<Double> room,
-        double[] warmer,
+        double warmDay,
+        double warmNight,
         boolean misting,
         double venting)
         implements DrillBuilder.With {
     public Drill {
         off = Set.copyOf(off);
         stuck = Set.copyOf(stuck);
-        warmer = warmer.clone();
-    }
-
-    @Override
-    public double[] warmer() {
-        return warmer.clone();
     }
 
     /** Nothing happens. */
     public static Drill quiet(double begins, double hours) {
-        return new Drill(begins, hours, Set.of(), Set.of(), Optional.empty(), new double[] {0, 0}, false, 1);
+        return new Drill(begins, hours, Set.of(), Set.of(), Optional.empty(), 0, 0, false, 1);
     }
 
     public Drill withStuck(int fixture) {
@@ -55,7 +51,7 @@ public record Drill(
     }
 
     public Drill withHeatWave(double day, double night) {
-        return withWarmer(new double[] {day, night});
+        return with().warmDay(day).warmNight(night).build();
     }
 
     public Drill withMisting() {

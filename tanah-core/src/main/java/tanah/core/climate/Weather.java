@@ -37,7 +37,7 @@ final class Weather {
         }
         // its vapour stays, as far as colder air can hold it
         double celsius =
-                drill.room().orElse(usual.celsius() + drill.warmer()[1] + f * (drill.warmer()[0] - drill.warmer()[1]));
+                drill.room().orElse(usual.celsius() + drill.warmNight() + f * (drill.warmDay() - drill.warmNight()));
         return new RoomAir(celsius, Math.min(usual.humidity(), MoistAir.saturated(celsius, c.pressure())));
     }
 
