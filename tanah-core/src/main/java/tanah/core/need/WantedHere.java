@@ -1,5 +1,6 @@
 package tanah.core.need;
 
+import java.util.List;
 import java.util.Optional;
 import tanah.core.animal.Inhabitant;
 import tanah.core.catalogue.Range;
@@ -56,6 +57,31 @@ public record WantedHere(Optional<Range> range, Optional<Range> limits, Basis ba
             case HUMIDITY -> humidity(animal, probe, hour, day);
             case OTHER -> nothing(Optional.empty(), Basis.NONE);
         };
+    }
+
+    /**
+     * What all animals of a plan want at a place and hour: what suits each of them, and no limit of any. Where they cannot be suited
+     * together the first one's range holds; the rule on mixed species says so.
+     */
+    public static Optional<WantedHere> ofAll(
+            List<Inhabitant> animals, Probe probe, ReadingKind.Of of, double hour, HeatDay day) {
+        return animals.stream().map(a -> at(a, probe, of, hour, day)).reduce(WantedHere::and);
+    }
+
+    private WantedHere and(WantedHere other) {
+        Optional<Range> both = range.isPresent() && other.range.isPresent()
+                ? common(range.get(), other.range.get()).or(() -> range)
+                : range.or(other::range);
+        Optional<Range> tight = limits.isPresent() && other.limits.isPresent()
+                ? common(limits.get(), other.limits.get()).or(() -> limits)
+                : limits.or(other::limits);
+        return new WantedHere(both, tight, range.isPresent() || other.range.isEmpty() ? basis : other.basis);
+    }
+
+    private static Optional<Range> common(Range a, Range b) {
+        double low = Math.max(a.min(), b.min());
+        double high = Math.min(a.max(), b.max());
+        return low <= high ? Optional.of(new Range(low, high)) : Optional.empty();
     }
 
     /** A reading judged against it; empty where nothing is wanted there at that hour and no limit is passed. */

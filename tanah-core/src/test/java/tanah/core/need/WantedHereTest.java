@@ -121,6 +121,35 @@ class WantedHereTest {
                 .isEqualTo(35);
     }
 
+    /** Two animals: what suits both, no limit of either; where nothing suits both, the first one's. */
+    @Test
+    void severalAnimalsAreSuitedTogether() {
+        Inhabitant cooler = new Inhabitant(
+                Resident.one("b", "other"),
+                TestSpecies.lizard()
+                        .with("cool_air_min_c", 20)
+                        .with("cool_air_max_c", 25)
+                        .with("limit_high_c", 38),
+                TestSpecies.lizard().with("limit_high_c", 38));
+        Inhabitant cold = new Inhabitant(
+                Resident.one("c", "newt"),
+                TestSpecies.lizard().with("cool_air_min_c", 10).with("cool_air_max_c", 15),
+                TestSpecies.lizard());
+        Probe place = probe(Probe.Kind.AIR, Probe.Zone.COOL);
+        WantedHere both = WantedHere.ofAll(List.of(LIZARD, cooler), place, ReadingKind.Of.AIR, 13, DAY)
+                .orElseThrow();
+        assertThat(both.range()).contains(new Range(22, 25));
+        assertThat(both.limits()).contains(new Range(5, 38));
+        assertThat(both.judge(27, 0.5).orElseThrow().severity()).isEqualTo(Severity.CAUTION);
+        assertThat(both.judge(39, 0.5).orElseThrow().severity()).isEqualTo(Severity.STOP);
+        assertThat(WantedHere.ofAll(List.of(LIZARD, cold), place, ReadingKind.Of.AIR, 13, DAY)
+                        .orElseThrow()
+                        .range())
+                .contains(new Range(22, 28));
+        assertThat(WantedHere.ofAll(List.of(), place, ReadingKind.Of.AIR, 13, DAY))
+                .isEmpty();
+    }
+
     @Test
     void whatNoNeedAsksForIsNotJudged() {
         WantedHere wanted = WantedHere.at(LIZARD, probe(Probe.Kind.WATER, null), ReadingKind.Of.OTHER, 13, DAY);

@@ -19,7 +19,7 @@ import tanah.web.forms.Numbers;
 import tanah.web.forms.Presentation;
 import tanah.web.shell.Words;
 
-/** Judges readings against what the first animal of a design wants at that place and hour. */
+/** Judges readings against what the animals of a design want at that place and hour. */
 @Component
 public class Judge {
     private static final String THIN = "\u2009";
@@ -69,15 +69,16 @@ public class Judge {
     public Optional<WantedHere> wanted(Design design, String place, String kindId, OffsetDateTime at) {
         Optional<Probe> probe =
                 design.probes().stream().filter(p -> p.id().equals(place)).findFirst();
-        Optional<Inhabitant> animal =
-                design.animals().stream().findFirst().map(a -> Inhabitant.of(a, catalogues.of(design)));
+        List<Inhabitant> animals = design.animals().stream()
+                .map(a -> Inhabitant.of(a, catalogues.of(design)))
+                .toList();
         Optional<ReadingKind> kind = kinds.find(kindId).filter(ReadingKind::isJudged);
-        if (probe.isEmpty() || animal.isEmpty() || kind.isEmpty()) {
+        if (probe.isEmpty() || kind.isEmpty()) {
             return Optional.empty();
         }
         var local = at.atZoneSameInstant(clock.getZone());
         double hour = local.getHour() + local.getMinute() / 60.0;
-        return Optional.of(WantedHere.at(animal.get(), probe.get(), kind.get().of(), hour, design.heat()));
+        return WantedHere.ofAll(animals, probe.get(), kind.get().of(), hour, design.heat());
     }
 
     /** A value in SI in the keeper's unit. */
