@@ -29,6 +29,16 @@ public final class PieceProposal {
      */
     public record Size(double length, double width, double height) {}
 
+    /** The commonest material of a kind, where nobody knows what a piece is made of (common practice). */
+    public static String commonest(String kind) {
+        return switch (kind) {
+            case "wood" -> "bogwood";
+            case "cork" -> "cork_bark_flat";
+            case "foam" -> "foam_xps";
+            default -> "granite";
+        };
+    }
+
     /** Usual measures of a piece of a kind, common practice. */
     public static Size usual(Medium medium) {
         return switch (medium.kind()) {

@@ -1,13 +1,22 @@
 package tanah.core.design.edit;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
+import tanah.core.design.Boxes;
 import tanah.core.design.Design;
 import tanah.core.design.Fixing;
 import tanah.core.design.HardscapeItem;
+import tanah.core.design.OtherFields;
+import tanah.core.design.PieceMove;
 
 /** Changes of stage 4: pieces. */
 public sealed interface PieceEdit extends Edit {
+    /** Id of the piece that it changes. */
+    String item();
+
     /** Stand a piece on the base, on a pad of an area (m²). */
     record StandOnBase(String item, double pad) implements PieceEdit {
         private static final double LEAST = 0.003; // m², a pad of about 5 by 6 cm
@@ -29,6 +38,111 @@ public sealed interface PieceEdit extends Edit {
         public Design apply(Design design, EditContext context) {
             return change(design, item, i -> i.fixed(i.fixing().withAnchor(OptionalDouble.of(mass))));
         }
+    }
+
+    /** Give a piece another number (SI); one that may be left out is empty then. */
+    record SetNumber(String item, PieceNumber number, OptionalDouble value) implements PieceEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return change(design, item, i -> number.set(i, value));
+        }
+    }
+
+    /** Give a piece a name, or none. */
+    record NamePiece(String item, Optional<String> name) implements PieceEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return change(design, item, i -> i.named(name));
+        }
+    }
+
+    /** Make a piece of another material. */
+    record MakeOf(String item, String kind, String media) implements PieceEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return change(design, item, i -> i.madeOf(kind, media));
+        }
+    }
+
+    /** Say what a piece rests on. */
+    record Support(String item, Fixing.Support support) implements PieceEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return change(design, item, i -> i.fixed(i.fixing().withSupport(support)));
+        }
+    }
+
+    /** Make a piece a hide of a kind, or none; its measures stay. */
+    record MakeHide(String item, Optional<String> kind) implements PieceEdit {
+        /** Kinds of hides, as columns of the catalogue name them. */
+        public static final List<String> KINDS = List.of("warm", "cool", "humid", "high");
+
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return change(design, item, i -> {
+                OtherFields measures = i.hide().map(HardscapeItem.Hide::kept).orElse(OtherFields.NONE);
+                return i.asHide(kind.map(k -> new HardscapeItem.Hide(k, measures)));
+            });
+        }
+    }
+
+    /** Put a piece into the water part, or out of it. */
+    record PutInWater(String item, boolean wet) implements PieceEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return change(design, item, i -> i.inWater(wet));
+        }
+    }
+
+    /** Turn a piece about its middle (rad); it stays inside the box. */
+    record Turn(String item, double angle) implements PieceEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return change(design, item, i -> inside(PieceMove.turned(i, angle), design, context));
+        }
+    }
+
+    /** Move a piece: left edge, front edge and underside (m); what is empty stays. It stays inside the box. */
+    record Move(String item, double x, OptionalDouble y, OptionalDouble base) implements PieceEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return change(design, item, i -> {
+                double front = y.orElse(PieceMove.box(i).front());
+                return inside(PieceMove.to(i, x, front, base.orElse(i.base())), design, context);
+            });
+        }
+    }
+
+    /** Lay a second piece like one, a little beside it, under an id that is free. */
+    record Copy(String item, String id) implements PieceEdit {
+        private static final double ASIDE = 0.02; // m
+
+        @Override
+        public Design apply(Design design, EditContext context) {
+            List<HardscapeItem> all = new ArrayList<>(design.hardscape());
+            design.hardscape().stream()
+                    .filter(i -> i.id().equals(item))
+                    .map(i -> inside(i.copied(id).moved(ASIDE, ASIDE, 0), design, context))
+                    .forEach(all::add);
+            return design.withHardscape(all);
+        }
+    }
+
+    /** Take a piece out. */
+    record Remove(String item) implements PieceEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return design.withHardscape(design.hardscape().stream()
+                    .filter(i -> !i.id().equals(item))
+                    .toList());
+        }
+    }
+
+    private static HardscapeItem inside(HardscapeItem item, Design design, EditContext context) {
+        return design.vessel()
+                .map(v -> Boxes.resolve(v, context.catalogue()))
+                .map(v -> PieceMove.inside(item, v.length(), v.width()))
+                .orElse(item);
     }
 
     private static Design change(Design design, String id, UnaryOperator<HardscapeItem> change) {

@@ -14,4 +14,9 @@ public record EditOutcome(Design design, String summary, String part) {
     public static EditOutcome none(Design design, String part) {
         return new EditOutcome(design, "", part);
     }
+
+    /** The same with another part open afterwards. */
+    public EditOutcome selecting(String other) {
+        return new EditOutcome(design, summary, other);
+    }
 }

@@ -1,22 +1,21 @@
 package tanah.web.design.hardscape;
 
 import java.math.BigDecimal;
-import java.util.ArrayList;
-import java.util.List;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Medium;
 import tanah.core.design.Design;
 import tanah.core.design.Fixing;
 import tanah.core.design.HardscapeItem;
-import tanah.core.design.HardscapeItem.Hide;
 import tanah.core.design.Ids;
-import tanah.core.design.OtherFields;
 import tanah.core.design.PieceMove;
+import tanah.core.design.edit.EditContext;
+import tanah.core.design.edit.PieceEdit;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.structure.PieceProposal;
@@ -40,18 +39,18 @@ public class HardscapeEdits {
     /** Marks a piece of the keeper's own stock among the things that can be laid. */
     public static final String STOCK = "stock:";
 
-    static final List<String> HIDES = List.of("warm", "cool", "humid", "high");
     private static final int MOST = 80;
     private static final int LONGEST_NAME = 80;
     private static final double TURN = Math.toRadians(15);
-    private static final double ASIDE = 0.02; // m, by which a copy lies beside its original
 
     private final Catalogues catalogues;
     private final StockService stock;
     private final PartNames names;
     private final Words words;
+    private final Clock clock;
 
-    HardscapeEdits(Catalogues catalogues, StockService stock, PartNames names, Words words) {
+    HardscapeEdits(Catalogues catalogues, StockService stock, PartNames names, Words words, Clock clock) {
+        this.clock = clock;
         this.catalogues = catalogues;
         this.stock = stock;
         this.names = names;
@@ -83,27 +82,21 @@ public class HardscapeEdits {
             case "support" -> support(design, item, value, errors);
             case "hide" -> hide(design, item, value, errors);
             case "wet" ->
-                change(
+                act(
                         design,
-                        item,
-                        i -> i.inWater(value.equals("true")),
+                        new PieceEdit.PutInWater(item.id(), value.equals("true")),
                         said(item, design, value.equals("true") ? "edit.into_water" : "edit.out_of_water"));
             case "turn" ->
-                change(
+                act(
                         design,
-                        item,
-                        i -> inside(design, PieceMove.turned(i, value.startsWith("-") ? -TURN : TURN)),
+                        new PieceEdit.Turn(item.id(), value.startsWith("-") ? -TURN : TURN),
                         said(item, design, "edit.turned"));
             case "move" -> moved(design, item, form, errors);
             case "lift" -> lifted(design, item, form, errors);
             case "copy" -> copy(design, item, errors);
             case "remove" ->
-                new EditOutcome(
-                        design.withHardscape(design.hardscape().stream()
-                                .filter(h -> h != item)
-                                .toList()),
-                        said(item, design, "edit.removed"),
-                        "");
+                act(design, new PieceEdit.Remove(item.id()), said(item, design, "edit.removed"))
+                        .selecting("");
             default -> {
                 errors.add("form", "error.edit.unknown");
                 yield EditOutcome.none(design, item.id());
@@ -115,7 +108,7 @@ public class HardscapeEdits {
             Design design, HardscapeItem item, NumberField field, EditForm form, FieldErrors errors) {
         NumberField bounded = bounded(design, item, field);
         OptionalDouble value = bounded.read(form, errors);
-        OptionalDouble stood = PieceFields.get(field, item);
+        OptionalDouble stood = PieceFields.number(field).of(item);
         String before = stood.isPresent() ? field.show(stood.getAsDouble()) : "–";
         if (!errors.isEmpty() || form.valueText().strip().equals(before)) {
             return EditOutcome.none(design, item.id());
@@ -126,7 +119,7 @@ public class HardscapeEdits {
                 words.of("short." + field.op()),
                 before,
                 (value.isPresent() ? field.show(value.getAsDouble()) : "–") + "\u2009" + field.unit());
-        return change(design, item, i -> PieceFields.set(field, i, value), summary);
+        return act(design, new PieceEdit.SetNumber(item.id(), PieceFields.number(field), value), summary);
     }
 
     /** A piece stays inside the box: what is typed may place or size it just up to the far wall. */
@@ -152,7 +145,8 @@ public class HardscapeEdits {
             return EditOutcome.none(design, item.id());
         }
         Optional<String> name = value.isEmpty() ? Optional.empty() : Optional.of(value);
-        return change(design, item, i -> i.named(name), words.of("edit.named", named(item, design), value));
+        return act(
+                design, new PieceEdit.NamePiece(item.id(), name), words.of("edit.named", named(item, design), value));
     }
 
     private EditOutcome media(Design design, HardscapeItem item, String value, FieldErrors errors) {
@@ -161,20 +155,19 @@ public class HardscapeEdits {
             errors.add("media-" + item.id(), "error.media.unknown");
             return EditOutcome.none(design, item.id());
         }
-        return change(
+        return act(
                 design,
-                item,
-                i -> i.madeOf(medium.get().kind(), medium.get().id()),
+                new PieceEdit.MakeOf(
+                        item.id(), medium.get().kind(), medium.get().id()),
                 named(item, design) + " → " + medium.get().name());
     }
 
     private EditOutcome support(Design design, HardscapeItem item, String value, FieldErrors errors) {
         for (Fixing.Support support : Fixing.Support.values()) {
             if (support.word().equals(value)) {
-                return change(
+                return act(
                         design,
-                        item,
-                        i -> i.fixed(i.fixing().withSupport(support)),
+                        new PieceEdit.Support(item.id(), support),
                         words.of("edit.stands", named(item, design), words.of("support." + value)));
             }
         }
@@ -183,16 +176,13 @@ public class HardscapeEdits {
     }
 
     private EditOutcome hide(Design design, HardscapeItem item, String value, FieldErrors errors) {
-        if (!value.isEmpty() && !HIDES.contains(value)) {
+        if (!value.isEmpty() && !PieceEdit.MakeHide.KINDS.contains(value)) {
             errors.add("hide-" + item.id(), "error.choice");
             return EditOutcome.none(design, item.id());
         }
-        OtherFields measures = item.hide().map(Hide::kept).orElse(OtherFields.NONE);
-        Optional<Hide> hide = value.isEmpty() ? Optional.empty() : Optional.of(new Hide(value, measures));
-        return change(
+        return act(
                 design,
-                item,
-                i -> i.asHide(hide),
+                new PieceEdit.MakeHide(item.id(), value.isEmpty() ? Optional.empty() : Optional.of(value)),
                 words.of(
                         "edit.hide",
                         named(item, design),
@@ -207,10 +197,9 @@ public class HardscapeEdits {
             errors.add("form", "error.edit.unknown");
             return EditOutcome.none(design, item.id());
         }
-        return change(
+        return act(
                 design,
-                item,
-                i -> inside(design, PieceMove.to(i, x.getAsDouble(), y.getAsDouble(), i.base())),
+                new PieceEdit.Move(item.id(), x.getAsDouble(), y, OptionalDouble.empty()),
                 said(item, design, "edit.moved"));
     }
 
@@ -223,12 +212,9 @@ public class HardscapeEdits {
             return EditOutcome.none(design, item.id());
         }
         double z = Math.max(0, Math.min(base.getAsDouble(), PieceFields.LARGEST));
-        return change(
+        return act(
                 design,
-                item,
-                i -> inside(
-                        design,
-                        PieceMove.to(i, x.getAsDouble(), PieceMove.box(i).front(), z)),
+                new PieceEdit.Move(item.id(), x.getAsDouble(), OptionalDouble.empty(), OptionalDouble.of(z)),
                 said(item, design, "edit.moved"));
     }
 
@@ -237,12 +223,9 @@ public class HardscapeEdits {
             errors.add("form", "error.pieces.many", MOST);
             return EditOutcome.none(design, item.id());
         }
-        HardscapeItem twin = inside(
-                design,
-                item.copied(Ids.free(design, item.kind().orElse("stone"))).moved(ASIDE, ASIDE, 0));
-        List<HardscapeItem> all = new ArrayList<>(design.hardscape());
-        all.add(twin);
-        return new EditOutcome(design.withHardscape(all), said(item, design, "edit.twice"), twin.id());
+        String twin = Ids.free(design, item.kind().orElse("stone"));
+        return act(design, new PieceEdit.Copy(item.id(), twin), said(item, design, "edit.twice"))
+                .selecting(twin);
     }
 
     private EditOutcome add(Design design, EditForm form, long keeper, FieldErrors errors) {
@@ -300,12 +283,7 @@ public class HardscapeEdits {
         if (media != null && !media.isBlank()) {
             return media;
         }
-        return switch (own.kind()) {
-            case "wood" -> "bogwood";
-            case "cork" -> "cork_bark_flat";
-            case "foam" -> "foam_xps";
-            default -> "granite";
-        };
+        return PieceProposal.commonest(own.kind());
     }
 
     private static double metres(@Nullable BigDecimal centimetres, double usual) {
@@ -319,19 +297,9 @@ public class HardscapeEdits {
                 : OptionalDouble.of(value.doubleValue() * factor);
     }
 
-    private HardscapeItem inside(Design design, HardscapeItem item) {
-        return Evaluator.evaluate(design, catalogues.of(design))
-                .vessel()
-                .map(v -> PieceMove.inside(item, v.length(), v.width()))
-                .orElse(item);
-    }
-
-    private static EditOutcome change(
-            Design design, HardscapeItem item, UnaryOperator<HardscapeItem> change, String summary) {
-        List<HardscapeItem> all = design.hardscape().stream()
-                .map(h -> h == item ? change.apply(h) : h)
-                .toList();
-        return new EditOutcome(design.withHardscape(all), summary, item.id());
+    private EditOutcome act(Design design, PieceEdit edit, String summary) {
+        Design changed = edit.apply(design, new EditContext(catalogues.of(design), LocalDate.now(clock)));
+        return new EditOutcome(changed, summary, edit.item());
     }
 
     private String said(HardscapeItem item, Design design, String key) {

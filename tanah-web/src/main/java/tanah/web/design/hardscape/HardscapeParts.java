@@ -9,6 +9,7 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Fixing;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.Solids;
+import tanah.core.design.edit.PieceEdit;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.explain.Figures;
 import tanah.core.scene.Textures;
@@ -65,7 +66,7 @@ public class HardscapeParts {
                 "name", item.id(), words.of("field.name"), item.name().orElse("")));
         for (NumberField field : PieceFields.ALL) {
             if (!field.equals(PieceFields.ANCHOR) || item.stands()) {
-                fields.add(field.view(item.id(), PieceFields.get(field, item), words));
+                fields.add(field.view(item.id(), PieceFields.number(field).of(item), words));
             }
         }
         fields.add(FieldView.choice(
@@ -87,7 +88,7 @@ public class HardscapeParts {
         fields.add(FieldView.choice("support", item.id(), words.of("field.support"), support.word(), supports));
         List<FieldView.Option> hides = new ArrayList<>();
         hides.add(new FieldView.Option("", words.of("hide.none")));
-        HardscapeEdits.HIDES.forEach(h -> hides.add(new FieldView.Option(h, words.of("hide." + h))));
+        PieceEdit.MakeHide.KINDS.forEach(h -> hides.add(new FieldView.Option(h, words.of("hide." + h))));
         fields.add(FieldView.choice(
                 "hide",
                 item.id(),

@@ -1,11 +1,9 @@
 package tanah.web.design.hardscape;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import tanah.core.design.Fixing;
-import tanah.core.design.HardscapeItem;
-import tanah.core.design.PieceMove;
+import tanah.core.design.edit.PieceNumber;
 import tanah.core.units.Unit;
 import tanah.web.design.edit.NumberField;
 import tanah.web.forms.Quantity;
@@ -36,37 +34,8 @@ final class PieceFields {
         return ALL.stream().filter(f -> f.op().equals(op)).findFirst();
     }
 
-    static OptionalDouble get(NumberField field, HardscapeItem item) {
-        PieceMove.Box box = PieceMove.box(item);
-        return switch (field.op()) {
-            case "x" -> OptionalDouble.of(box.left());
-            case "y" -> OptionalDouble.of(box.front());
-            case "base" -> OptionalDouble.of(item.base());
-            case "length" -> OptionalDouble.of(box.length());
-            case "width" -> OptionalDouble.of(box.width());
-            case "height" -> OptionalDouble.of(item.height());
-            case "volume" -> item.volume();
-            case "mass" -> item.mass();
-            case "pad" -> item.fixing().pad();
-            default -> item.fixing().anchor();
-        };
-    }
-
-    static HardscapeItem set(NumberField field, HardscapeItem item, OptionalDouble value) {
-        PieceMove.Box box = PieceMove.box(item);
-        double v = value.orElse(0);
-        Fixing fixing = item.fixing();
-        return switch (field.op()) {
-            case "x" -> PieceMove.to(item, v, box.front(), item.base());
-            case "y" -> PieceMove.to(item, box.left(), v, item.base());
-            case "base" -> PieceMove.to(item, box.left(), box.front(), v);
-            case "length" -> PieceMove.sized(item, v, box.width(), item.height());
-            case "width" -> PieceMove.sized(item, box.length(), v, item.height());
-            case "height" -> PieceMove.sized(item, box.length(), box.width(), v);
-            case "volume" -> item.weighing(value, item.mass());
-            case "mass" -> item.weighing(item.volume(), value);
-            case "pad" -> item.fixed(fixing.withPad(value));
-            default -> item.fixed(fixing.withAnchor(value));
-        };
+    /** The number of the core that a field shows. */
+    static PieceNumber number(NumberField field) {
+        return PieceNumber.valueOf(field.op().toUpperCase(Locale.ROOT));
     }
 }
