@@ -7,6 +7,7 @@ import tanah.core.box.ClimateCase;
 import tanah.core.box.Fixture;
 import tanah.core.catalogue.LampModel;
 import tanah.core.design.Device;
+import tanah.core.design.Guards;
 import tanah.core.design.edit.DeviceEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
@@ -157,7 +158,7 @@ public final class DistanceRule {
                 Place.part(Stage.HEAT, d.id()),
                 "",
                 List.of(),
-                Remedy.change("put-guard", new DeviceEdit.SetGuard(d.id(), "guard-lamp"))));
+                Remedy.change("put-guard", new DeviceEdit.SetGuard(d.id(), Optional.of(Guards.LAMP)))));
     }
 
     /** More than full sun on a back. */

@@ -215,7 +215,10 @@ public record Device(
     }
 
     public Device withItem(String changed) {
-        return with().item(changed).power(OptionalDouble.empty()).build();
+        return with().item(changed)
+                .power(OptionalDouble.empty())
+                .ray(ray.wide(OptionalDouble.empty()))
+                .build();
     }
 
     public Device withSpot(Spot spot) {

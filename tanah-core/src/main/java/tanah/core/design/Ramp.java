@@ -1,5 +1,6 @@
 package tanah.core.design;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
 /**
@@ -13,8 +14,10 @@ import java.util.Optional;
  * @param rough  whether claws or wet skin hold on it, default true
  * @param kept   its plan
  */
+@RecordBuilder
 public record Ramp(
-        String id, double foot, double top, double length, double width, Optional<Boolean> rough, OtherFields kept) {
+        String id, double foot, double top, double length, double width, Optional<Boolean> rough, OtherFields kept)
+        implements RampBuilder.With {
 
     /** Angle to the level (radians); upright where it is shorter than its rise. */
     public double angle() {

@@ -1,5 +1,6 @@
 package tanah.core.design;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -14,6 +15,7 @@ import java.util.OptionalDouble;
  * @param chloramine   whether the chlorine is bound
  * @param conductivity µS/cm
  */
+@RecordBuilder
 public record Tap(
         OptionalDouble ph,
         OptionalDouble alkalinity,
@@ -21,7 +23,8 @@ public record Tap(
         OptionalDouble nitrate,
         OptionalDouble chlorine,
         Optional<Boolean> chloramine,
-        OptionalDouble conductivity) {
+        OptionalDouble conductivity)
+        implements TapBuilder.With {
 
     /** Nothing is known of it. */
     public static final Tap UNKNOWN = new Tap(

@@ -78,22 +78,20 @@ public record WaterPart(
      * @param wave          over the level (m)
      * @param cover         share of the open face under floating plants or cork
      */
+    @RecordBuilder
     public record Margins(
             OptionalDouble barrier,
             Optional<Boolean> acceptWicking,
             OptionalDouble lowestLevel,
             OptionalDouble wave,
-            OptionalDouble cover) {
+            OptionalDouble cover)
+            implements WaterPartMarginsBuilder.With {
         public static final Margins NONE = new Margins(
                 OptionalDouble.empty(),
                 Optional.empty(),
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
                 OptionalDouble.empty());
-
-        public Margins withCover(OptionalDouble changed) {
-            return new Margins(barrier, acceptWicking, lowestLevel, wave, changed);
-        }
     }
 
     /** Temperature, or the usual 20 °C where none is given. */

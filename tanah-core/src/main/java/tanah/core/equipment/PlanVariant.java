@@ -13,6 +13,7 @@ import tanah.core.catalogue.Species;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
 import tanah.core.design.Envelope;
+import tanah.core.design.Guards;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.Ids;
 import tanah.core.design.PieceMove;
@@ -27,7 +28,6 @@ import tanah.core.vessel.Vessel;
 final class PlanVariant {
     private static final double WARM = 0.8; // of the length, where nothing says otherwise
     private static final double LOW = 0.05; // m over the ground, a place in the warm air
-    private static final String GUARD = "guard-lamp";
 
     private final Design design;
     private final Catalogue catalogue;
@@ -85,7 +85,7 @@ final class PlanVariant {
                     made,
                     Device.of(Ids.free(made, "water-heater"), choice.water(), Device.Spot.NOWHERE)
                             .withThermostat(Device.Thermostat.builtIn(set))
-                            .withGuard(Optional.of("guard-heater")));
+                            .withGuard(Optional.of(Guards.HEATER)));
         }
         return made;
     }
@@ -137,7 +137,7 @@ final class PlanVariant {
                         day,
                         night,
                         felt.probe()));
-        return with(felt.design(), choice.z() < vessel.height() ? device.withGuard(Optional.of(GUARD)) : device);
+        return with(felt.design(), choice.z() < vessel.height() ? device.withGuard(Optional.of(Guards.LAMP)) : device);
     }
 
     private Design mat(Design made, LampChoice choice) {
@@ -170,7 +170,7 @@ final class PlanVariant {
         double x = Math.max(half, Math.min(vessel.length() - half, x()));
         Device device = Device.of(Ids.free(made, "uv-lamp"), lamp.id(), Device.Spot.at(x, y(), choice.uvZ()))
                 .withRunning(Device.Running.UNSAID.on(Schedule.DAY));
-        return with(made, choice.uvZ() < vessel.height() ? device.withGuard(Optional.of(GUARD)) : device);
+        return with(made, choice.uvZ() < vessel.height() ? device.withGuard(Optional.of(Guards.LAMP)) : device);
     }
 
     private static Design with(Design made, Device device) {

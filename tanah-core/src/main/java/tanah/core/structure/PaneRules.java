@@ -127,8 +127,8 @@ public final class PaneRules {
         double limit = depth.getAsDouble();
         List<Remedy> remedies = new ArrayList<>();
         if (limit > 0) {
-            remedies.add(Remedy.change(
-                    "lower-water", new WaterEdit.SetLevel(limit), new Measure("level", limit, Unit.CENTIMETRE)));
+            remedies.add(
+                    Remedy.change("lower-water", WaterEdit.level(limit), new Measure("level", limit, Unit.CENTIMETRE)));
         }
         remedies.add(Remedy.change("choose-larger-vessel", new Action.GoTo(Stage.VESSEL)));
         return Optional.of(Finding.of(

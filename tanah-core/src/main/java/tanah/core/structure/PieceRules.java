@@ -149,7 +149,7 @@ public final class PieceRules {
                         List.of(new Measure("lift", lift, Unit.KILOGRAM), new Measure("anchor", needed, Unit.KILOGRAM)),
                         List.of(Remedy.change(
                                 "anchor",
-                                new PieceEdit.AnchorItem(item.id(), round),
+                                PieceEdit.anchor(item.id(), round),
                                 new Measure("anchor", round, Unit.KILOGRAM))))
                 .worded(soaks ? "soaks" : "", name(item)));
     }

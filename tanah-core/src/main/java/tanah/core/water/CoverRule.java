@@ -45,9 +45,7 @@ public final class CoverRule {
                             place,
                             List.of(covered, new Measure("most", MOST, Unit.PERCENT)),
                             List.of(Remedy.change(
-                                    "thin-cover",
-                                    new WaterEdit.CoverWater(MOST),
-                                    new Measure("to", MOST, Unit.PERCENT))))
+                                    "thin-cover", WaterEdit.cover(MOST), new Measure("to", MOST, Unit.PERCENT))))
                     .worded("much", name));
         }
         double across = Math.sqrt(state.water().surface());
@@ -71,9 +69,7 @@ public final class CoverRule {
                         place,
                         numbers,
                         List.of(Remedy.change(
-                                "cover-water",
-                                new WaterEdit.CoverWater(USUAL),
-                                new Measure("to", USUAL, Unit.PERCENT))))
+                                "cover-water", WaterEdit.cover(USUAL), new Measure("to", USUAL, Unit.PERCENT))))
                 .worded("none", name));
     }
 

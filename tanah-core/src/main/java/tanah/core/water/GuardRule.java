@@ -2,6 +2,8 @@ package tanah.core.water;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import tanah.core.design.Guards;
 import tanah.core.design.edit.DeviceEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
@@ -18,8 +20,6 @@ public final class GuardRule {
     public static final RuleId INLET = new RuleId("water.inlet_guard");
     public static final RuleId UNCOVERED = new RuleId("water.heater_uncovered");
 
-    private static final String CAGE = "guard-heater";
-    private static final String FOAM = "guard-intake";
     private static final double UPRIGHT = 0.5; // of its length over its middle, standing upright
     private static final double COVER = 0.02; // m
 
@@ -40,7 +40,7 @@ public final class GuardRule {
                                         Unit.CELSIUS)),
                                 List.of(Remedy.change(
                                         "put-cage",
-                                        new DeviceEdit.SetGuard(heater.device().id(), CAGE))))
+                                        new DeviceEdit.SetGuard(heater.device().id(), Optional.of(Guards.HEATER)))))
                         .worded("", heater.gear().name()));
             }
             uncovered(heater, place, water, findings);
@@ -54,7 +54,7 @@ public final class GuardRule {
                                 List.of(),
                                 List.of(Remedy.change(
                                         "put-foam",
-                                        new DeviceEdit.SetGuard(run.device().id(), FOAM))))
+                                        new DeviceEdit.SetGuard(run.device().id(), Optional.of(Guards.INTAKE)))))
                         .worded("", run.gear().name()));
             }
         }

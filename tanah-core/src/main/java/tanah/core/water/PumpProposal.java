@@ -11,6 +11,7 @@ import tanah.core.design.Dam;
 import tanah.core.design.DamMove;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
+import tanah.core.design.Guards;
 import tanah.core.design.Ids;
 import tanah.core.design.WaterFeature;
 import tanah.core.design.WaterPart;
@@ -19,8 +20,6 @@ import tanah.core.vessel.Vessel;
 
 /** Heaters, pumps, filters and running water as they are first put into a plan: guarded, under water, able to lift. */
 public final class PumpProposal {
-    private static final String CAGE = "guard-heater";
-    private static final String FOAM = "guard-intake";
     private static final double FOOT = 0.03; // m over the floor
     private static final double SPARE_COVER = 0.005; // m, for what the pumps take out
     private static final double FROM_WALL = 0.05; // m
@@ -60,11 +59,11 @@ public final class PumpProposal {
                 Math.max(floor, Math.min(floor + FOOT, covered)));
         Device device = Device.of(Ids.free(design, stem(gear)), gear.id(), at);
         if (gear.isWaterHeater()) {
-            device = device.withGuard(Optional.of(CAGE))
+            device = device.withGuard(Optional.of(Guards.HEATER))
                     .withThermostat(Device.Thermostat.builtIn(
                             design.water().orElseThrow().celsius()));
         } else if (!gear.isSponge()) {
-            device = device.withGuard(Optional.of(FOAM));
+            device = device.withGuard(Optional.of(Guards.INTAKE));
         }
         return with(design, device);
     }

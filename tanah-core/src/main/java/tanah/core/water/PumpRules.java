@@ -108,10 +108,7 @@ public final class PumpRules {
                         place,
                         numbers,
                         List.of(
-                                Remedy.change(
-                                        "raise-water",
-                                        new WaterEdit.SetLevel(level),
-                                        WaterRules.length("level", level)),
+                                Remedy.change("raise-water", WaterEdit.level(level), WaterRules.length("level", level)),
                                 Remedy.byHand("lower-inlet")))
                 .worded("", run.gear().name()));
     }

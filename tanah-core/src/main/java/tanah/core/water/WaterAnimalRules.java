@@ -93,7 +93,7 @@ public final class WaterAnimalRules {
             double level = down(state.water().level() - (deepest - most));
             List<Remedy> remedies = new ArrayList<>();
             if (level > 0) {
-                remedies.add(Remedy.change("lower-water", new WaterEdit.SetLevel(level), length("level", level)));
+                remedies.add(Remedy.change("lower-water", WaterEdit.level(level), length("level", level)));
             }
             remedies.add(Remedy.change("raise-floor", new Action.GoTo(Stage.GROUND)));
             return Optional.of(Finding.of(DEEP, poor ? Severity.STOP : Severity.CAUTION, place, numbers, remedies)
@@ -106,8 +106,7 @@ public final class WaterAnimalRules {
                             Severity.CAUTION,
                             place,
                             numbers,
-                            List.of(Remedy.change(
-                                    "raise-water", new WaterEdit.SetLevel(level), length("level", level))))
+                            List.of(Remedy.change("raise-water", WaterEdit.level(level), length("level", level))))
                     .worded("", name));
         }
         return Optional.of(

@@ -6,6 +6,7 @@ import java.util.Optional;
 import tanah.core.design.Dam;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
+import tanah.core.design.edit.DamEdit;
 import tanah.core.design.edit.GroundEdit;
 import tanah.core.design.edit.WaterEdit;
 import tanah.core.finding.Finding;
@@ -66,10 +67,10 @@ public final class WaterRules {
         List<Remedy> remedies = new ArrayList<>();
         double lower = down(state.water().level() - (wanted - margin));
         if (lower > 0) {
-            remedies.add(Remedy.change("lower-water", new WaterEdit.SetLevel(lower), length("level", lower)));
+            remedies.add(Remedy.change("lower-water", WaterEdit.level(lower), length("level", lower)));
         }
-        remedies.add(Remedy.change(
-                "raise-dam", new WaterEdit.SetDamTop(dam.id(), dam.top() + rise), length("top", dam.top() + rise)));
+        remedies.add(
+                Remedy.change("raise-dam", DamEdit.top(dam.id(), dam.top() + rise), length("top", dam.top() + rise)));
         return Optional.of(Finding.of(
                 over ? OVER_DAM : NEAR_DAM, over ? Severity.STOP : Severity.CAUTION, place, numbers, remedies));
     }
@@ -84,8 +85,8 @@ public final class WaterRules {
                 Place.part(Stage.WATER, dam.id()),
                 List.of(),
                 List.of(
-                        Remedy.change("seal-foam", new WaterEdit.SealDam(dam.id(), "foam")),
-                        Remedy.change("seal-glass", new WaterEdit.SealDam(dam.id(), "glass")))));
+                        Remedy.change("seal-foam", new DamEdit.Make(dam.id(), "foam", true)),
+                        Remedy.change("seal-glass", new DamEdit.Make(dam.id(), "glass", true)))));
     }
 
     private static Optional<Finding> rim(LandWater state) {
@@ -101,7 +102,7 @@ public final class WaterRules {
                 Place.of(Stage.WATER),
                 numbers,
                 lower > 0
-                        ? List.of(Remedy.change("lower-water", new WaterEdit.SetLevel(lower), length("level", lower)))
+                        ? List.of(Remedy.change("lower-water", WaterEdit.level(lower), length("level", lower)))
                         : List.of(Remedy.change("choose-larger-vessel", new Action.GoTo(Stage.VESSEL)))));
     }
 
@@ -125,15 +126,15 @@ public final class WaterRules {
         raise(design, ground, missing).ifPresent(remedies::add);
         double lower = down(state.water().level() - missing);
         if (lower > 0) {
-            remedies.add(Remedy.change("lower-water", new WaterEdit.SetLevel(lower), length("level", lower)));
+            remedies.add(Remedy.change("lower-water", WaterEdit.level(lower), length("level", lower)));
         }
         design.ground().dams().stream()
                 .filter(d -> d.isWall() && !d.isWatertight())
                 .findFirst()
                 .ifPresent(d -> remedies.add(
-                        Remedy.change("seal-foam", new WaterEdit.SealDam(d.id(), d.canSeal() ? d.kind() : "foam"))));
+                        Remedy.change("seal-foam", new DamEdit.Make(d.id(), d.canSeal() ? d.kind() : "foam", true))));
         if (!accepted) {
-            remedies.add(Remedy.change("accept-bog", new WaterEdit.AcceptWicking()));
+            remedies.add(Remedy.change("accept-bog", new WaterEdit.AllowWicking(true)));
         }
         if (remedies.isEmpty()) {
             remedies.add(Remedy.byHand("lay-drainage-under"));

@@ -5,15 +5,21 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import tanah.core.design.Boxes;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
+import tanah.core.design.Envelope;
 import tanah.core.design.Ids;
 import tanah.core.design.Probe;
+import tanah.core.design.Schedule;
 
 /** Changes of stages 5 and 6: what runs on current. */
 public sealed interface DeviceEdit extends Edit {
 
-    /** Put another item in a device's place. */
+    /** Id of the device that it changes. */
+    String device();
+
+    /** Put another item in a device's place; its watts and its beam are those of the new one. */
     record SetDevice(String device, String item) implements DeviceEdit {
         @Override
         public Design apply(Design design, EditContext context) {
@@ -21,11 +27,92 @@ public sealed interface DeviceEdit extends Edit {
         }
     }
 
-    /** Put a guard on a device. */
-    record SetGuard(String device, String guard) implements DeviceEdit {
+    /** Put a guard of the catalogue on a device, or take it off. */
+    record SetGuard(String device, Optional<String> guard) implements DeviceEdit {
         @Override
         public Design apply(Design design, EditContext context) {
-            return design.withDevice(device, d -> d.withGuard(Optional.of(guard)));
+            return design.withDevice(device, d -> d.withGuard(guard));
+        }
+    }
+
+    /**
+     * Put a device in another place (m); what is empty is given no place along that way. It stays inside the box, or no further
+     * above it than is said.
+     *
+     * @param above how far over the box it may hang (m)
+     */
+    record Place(String device, Device.Spot spot, double above) implements DeviceEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return design.vessel()
+                    .map(v -> Boxes.resolve(v, context.catalogue()))
+                    .map(v -> new Device.Spot(
+                            within(spot.x(), v.length()),
+                            within(spot.y(), v.width()),
+                            within(spot.z(), v.height() + above)))
+                    .map(inside -> design.withDevice(device, d -> d.withSpot(inside)))
+                    .orElse(design);
+        }
+
+        private static OptionalDouble within(OptionalDouble value, double most) {
+            return value.isPresent() ? OptionalDouble.of(Math.max(0, Math.min(most, value.getAsDouble()))) : value;
+        }
+    }
+
+    /** Run a device on other hours. */
+    record Run(String device, Schedule schedule) implements DeviceEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return design.withDevice(device, d -> d.withRunning(d.running().on(schedule)));
+        }
+    }
+
+    /** Lay a tube along the box or across it. */
+    record LayTube(String device, boolean along) implements DeviceEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return design.withDevice(device, d -> d.withRay(d.ray().lying(along)));
+        }
+    }
+
+    /** Put a mat on another face of the box; where on it is chosen anew. */
+    record LayMat(String device, Envelope.Face face) implements DeviceEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return design.withDevice(
+                    device,
+                    d -> d.withLaid(new Device.Laid(
+                                    Optional.of(face),
+                                    Optional.empty(),
+                                    d.laid().depth()))
+                            .withSpot(Device.Spot.NOWHERE));
+        }
+    }
+
+    /** Let the control of a device feel another place; without a control nothing changes. */
+    record Feel(String device, String probe) implements DeviceEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return design.withDevice(
+                    device,
+                    d -> d.thermostat()
+                            .map(t -> d.withThermostat(new Device.Thermostat(
+                                    t.item(),
+                                    t.type(),
+                                    t.day(),
+                                    t.night(),
+                                    t.hysteresis(),
+                                    t.band(),
+                                    Optional.of(probe))))
+                            .orElse(d));
+        }
+    }
+
+    /** Run a device without a control. */
+    record Uncontrol(String device) implements DeviceEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return design.withDevice(device, Device::withoutThermostat);
         }
     }
 
@@ -74,6 +161,12 @@ public sealed interface DeviceEdit extends Edit {
             };
             return new Control(device, item, set);
         }
+
+        /** Kinds of control. */
+        public static final List<String> KINDS = List.of("on_off", "dimming", "pulse");
+
+        /** Set point where nothing else says one (°C), for a warm place; common practice, no source. */
+        public static final double USUAL = 30;
 
         private static final double ASIDE = 0.1; // m from a corner, where the device has no place yet
 

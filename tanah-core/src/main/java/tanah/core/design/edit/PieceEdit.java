@@ -32,20 +32,17 @@ public sealed interface PieceEdit extends Edit {
         }
     }
 
-    /** Hold a piece down with stone (kg). */
-    record AnchorItem(String item, double mass) implements PieceEdit {
-        @Override
-        public Design apply(Design design, EditContext context) {
-            return change(design, item, i -> i.fixed(i.fixing().withAnchor(OptionalDouble.of(mass))));
-        }
-    }
-
     /** Give a piece another number (SI); one that may be left out is empty then. */
     record SetNumber(String item, PieceNumber number, OptionalDouble value) implements PieceEdit {
         @Override
         public Design apply(Design design, EditContext context) {
             return change(design, item, i -> number.set(i, value));
         }
+    }
+
+    /** Hold a piece down with stone (kg). */
+    static PieceEdit anchor(String item, double mass) {
+        return new SetNumber(item, PieceNumber.ANCHOR, OptionalDouble.of(mass));
     }
 
     /** Give a piece a name, or none. */

@@ -5,57 +5,55 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
-import tanah.core.design.Dam;
 import tanah.core.design.Design;
 import tanah.core.design.Ids;
 import tanah.core.design.OtherFields;
 import tanah.core.design.Ramp;
+import tanah.core.design.Tap;
 import tanah.core.design.WaterPart;
 
 /** Changes of stage 5: the water, its walls and ways out. */
 public sealed interface WaterEdit extends Edit {
 
+    /** Give the water, its tap or its changes another number (SI); one that may be left out is empty then. */
+    record SetNumber(WaterNumber number, OptionalDouble value) implements WaterEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return water(design, w -> number.set(w, value));
+        }
+    }
+
     /** Fill to another level (m). */
-    record SetLevel(double level) implements WaterEdit {
-        @Override
-        public Design apply(Design design, EditContext context) {
-            return water(design, w -> w.withLevel(level));
-        }
-    }
-
-    /** Build the wall between land and water to another height (m). */
-    record SetDamTop(String dam, double top) implements WaterEdit {
-        @Override
-        public Design apply(Design design, EditContext context) {
-            return wall(design, dam, d -> d.at(d.region(), top));
-        }
-    }
-
-    /** Make the wall of a kind that seals. */
-    record SealDam(String dam, String kind) implements WaterEdit {
-        @Override
-        public Design apply(Design design, EditContext context) {
-            return wall(design, dam, d -> d.of(kind, true));
-        }
-    }
-
-    /** Take soil in the water as wanted. */
-    record AcceptWicking() implements WaterEdit {
-        @Override
-        public Design apply(Design design, EditContext context) {
-            return water(design, w -> {
-                WaterPart.Margins m = w.margins();
-                return w.withMargins(
-                        new WaterPart.Margins(m.barrier(), Optional.of(true), m.lowestLevel(), m.wave(), m.cover()));
-            });
-        }
+    static WaterEdit level(double level) {
+        return new SetNumber(WaterNumber.LEVEL, OptionalDouble.of(level));
     }
 
     /** Let floating plants or cork cover a share of the open water. */
-    record CoverWater(double share) implements WaterEdit {
+    static WaterEdit cover(double share) {
+        return new SetNumber(WaterNumber.COVER, OptionalDouble.of(share));
+    }
+
+    /** Take soil that stands in the water as wanted, as in a bog, or not. */
+    record AllowWicking(boolean allowed) implements WaterEdit {
         @Override
         public Design apply(Design design, EditContext context) {
-            return water(design, w -> w.withMargins(w.margins().withCover(OptionalDouble.of(share))));
+            return water(design, w -> w.withMargins(w.margins().withAcceptWicking(Optional.of(allowed))));
+        }
+    }
+
+    /** Say whether the chlorine of the tap is bound as chloramine. */
+    record BindChlorine(boolean bound) implements WaterEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return water(design, w -> w.withTap(w.tap().orElse(Tap.UNKNOWN).withChloramine(Optional.of(bound))));
+        }
+    }
+
+    /** Take the water out of the plan. */
+    record Drain() implements WaterEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return design.withWater(Optional.empty());
         }
     }
 
@@ -72,11 +70,39 @@ public sealed interface WaterEdit extends Edit {
         }
     }
 
-    private static Design water(Design design, UnaryOperator<WaterPart> change) {
-        return design.withWater(design.water().map(change));
+    /** Give a ramp another number (m). */
+    record SetRamp(String ramp, RampNumber number, double value) implements WaterEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return rampOf(design, ramp, r -> number.set(r, value));
+        }
     }
 
-    private static Design wall(Design design, String id, UnaryOperator<Dam> change) {
-        return design.withGround(design.ground().changeDam(id, change));
+    /** Make the face of a ramp rough enough to climb, or smooth. */
+    record RoughenRamp(String ramp, boolean rough) implements WaterEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return rampOf(design, ramp, r -> r.withRough(Optional.of(rough)));
+        }
+    }
+
+    /** Take a ramp out. */
+    record RemoveRamp(String ramp) implements WaterEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return water(design, w -> w.withoutRamp(ramp));
+        }
+    }
+
+    private static Design rampOf(Design design, String id, UnaryOperator<Ramp> change) {
+        return water(
+                design,
+                w -> w.withRamps(w.ramps().stream()
+                        .map(r -> r.id().equals(id) ? change.apply(r) : r)
+                        .toList()));
+    }
+
+    private static Design water(Design design, UnaryOperator<WaterPart> change) {
+        return design.withWater(design.water().map(change));
     }
 }

@@ -143,15 +143,11 @@ class StageEditsTest {
 
     @Test
     void theWaterIsFilledCoveredAndLeftByARamp() {
-        assertThat(water(new WaterEdit.SetLevel(0.1).apply(wet(), CONTEXT))
-                        .fill()
-                        .level())
+        assertThat(water(WaterEdit.level(0.1).apply(wet(), CONTEXT)).fill().level())
                 .hasValue(0.1);
-        assertThat(water(new WaterEdit.CoverWater(0.4).apply(wet(), CONTEXT))
-                        .margins()
-                        .cover())
+        assertThat(water(WaterEdit.cover(0.4).apply(wet(), CONTEXT)).margins().cover())
                 .hasValue(0.4);
-        assertThat(water(new WaterEdit.AcceptWicking().apply(wet(), CONTEXT))
+        assertThat(water(new WaterEdit.AllowWicking(true).apply(wet(), CONTEXT))
                         .margins()
                         .acceptWicking())
                 .contains(true);
@@ -164,28 +160,23 @@ class StageEditsTest {
                 .extracting(Ramp::id)
                 .doesNotHaveDuplicates()
                 .hasSize(2);
-        assertThat(new WaterEdit.SetLevel(0.1).apply(box(), CONTEXT))
-                .as("no water")
-                .isEqualTo(box());
+        assertThat(WaterEdit.level(0.1).apply(box(), CONTEXT)).as("no water").isEqualTo(box());
     }
 
     @Test
     void aWallIsBuiltHigherAndSealed() {
-        Dam higher = new WaterEdit.SetDamTop("dam", 0.2)
-                .apply(wet(), CONTEXT)
-                .ground()
-                .dams()
-                .get(0);
+        Dam higher =
+                DamEdit.top("dam", 0.2).apply(wet(), CONTEXT).ground().dams().get(0);
         assertThat(higher.top()).isEqualTo(0.2);
         assertThat(higher.kind()).isEqualTo("wood");
-        Dam sealed = new WaterEdit.SealDam("dam", "glass")
+        Dam sealed = new DamEdit.Make("dam", "glass", true)
                 .apply(wet(), CONTEXT)
                 .ground()
                 .dams()
                 .get(0);
         assertThat(sealed.isWatertight()).isTrue();
         assertThat(sealed.kind()).isEqualTo("glass");
-        assertThat(new WaterEdit.SetDamTop("other", 0.2).apply(wet(), CONTEXT)).isEqualTo(wet());
+        assertThat(DamEdit.top("other", 0.2).apply(wet(), CONTEXT)).isEqualTo(wet());
     }
 
     // ---- pieces
@@ -224,15 +215,14 @@ class StageEditsTest {
 
     @Test
     void aPieceIsHeldDown() {
-        assertThat(new PieceEdit.AnchorItem("stone", 1.5)
+        assertThat(PieceEdit.anchor("stone", 1.5)
                         .apply(stony(), CONTEXT)
                         .hardscape()
                         .get(0)
                         .fixing()
                         .anchor())
                 .hasValue(1.5);
-        assertThat(new PieceEdit.AnchorItem("other", 1.5).apply(stony(), CONTEXT))
-                .isEqualTo(stony());
+        assertThat(PieceEdit.anchor("other", 1.5).apply(stony(), CONTEXT)).isEqualTo(stony());
     }
 
     // ---- devices
@@ -257,7 +247,7 @@ class StageEditsTest {
         assertThat(strong.power())
                 .as("the watts of the old one are not the new one's")
                 .isEmpty();
-        assertThat(device(new DeviceEdit.SetGuard("lamp", "guard-lamp").apply(lit(), CONTEXT), "lamp")
+        assertThat(device(new DeviceEdit.SetGuard("lamp", Optional.of("guard-lamp")).apply(lit(), CONTEXT), "lamp")
                         .guard())
                 .contains("guard-lamp");
         Device hung = device(new DeviceEdit.HangLamp("lamp", 0.6).apply(lit(), CONTEXT), "lamp");

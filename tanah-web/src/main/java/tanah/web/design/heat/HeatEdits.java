@@ -2,10 +2,8 @@ package tanah.web.design.heat;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Gear;
@@ -14,6 +12,7 @@ import tanah.core.design.Boxes;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
 import tanah.core.design.Envelope;
+import tanah.core.design.Guards;
 import tanah.core.design.Probe;
 import tanah.core.design.Schedule;
 import tanah.core.design.edit.DeviceEdit;
@@ -37,11 +36,7 @@ public class HeatEdits {
     /** The part that holds the hours of light. */
     public static final String DAY = "day";
 
-    static final List<String> CONTROLS = List.of("", "on_off", "dimming", "pulse");
-    static final String GUARD = "guard-lamp";
-
     private static final int MOST = 40;
-    private static final double SET = 30; // °C of a control that nothing else says
 
     private final Catalogues catalogues;
     private final PartNames names;
@@ -128,24 +123,24 @@ public class HeatEdits {
         return switch (form.opWord()) {
             case "lamp-item" -> item(design, d, value, name, catalogue, errors);
             case "lamp-lies" ->
-                changed(
+                act(
                         design,
-                        d,
-                        now -> now.withRay(now.ray().lying(!value.equals("y"))),
+                        new DeviceEdit.LayTube(d.id(), !value.equals("y")),
                         name + ": " + words.of("lies." + (value.equals("y") ? "y" : "x")));
             case "lamp-schedule" -> schedule(design, d, value, name, errors);
-            case "lamp-control" -> control(design, d, value, name, catalogue, errors);
+            case "lamp-control" -> control(design, d, value, name, errors);
             case "lamp-probe" -> probe(design, d, value, name, errors);
             case "lamp-face" -> face(design, d, value, name, errors);
             case "lamp-guard" ->
-                changed(
+                act(
                         design,
-                        d,
-                        now -> now.withGuard(value.equals("true") ? Optional.of(GUARD) : Optional.empty()),
+                        new DeviceEdit.SetGuard(
+                                d.id(), value.equals("true") ? Optional.of(Guards.LAMP) : Optional.empty()),
                         words.of(value.equals("true") ? "edit.guarded" : "edit.unguarded", name));
-            case "move", "lift" -> moved(design, d, form, name, catalogue, errors);
+            case "move", "lift" -> moved(design, d, form, name, errors);
             case "lamp-remove", "remove" ->
-                new EditOutcome(design.withoutDevice(d.id()), words.of("edit.removed", name), DAY);
+                act(design, new DeviceEdit.RemoveDevice(d.id()), words.of("edit.removed", name))
+                        .selecting(DAY);
             default -> {
                 errors.add("form", "error.edit.unknown");
                 yield EditOutcome.none(design, d.id());
@@ -190,11 +185,7 @@ public class HeatEdits {
             errors.add("lamp-item-" + d.id(), "error.choice");
             return EditOutcome.none(design, d.id());
         }
-        return changed(
-                design,
-                d,
-                now -> now.withItem(item).withRay(now.ray().wide(OptionalDouble.empty())),
-                name + " → " + other.get());
+        return act(design, new DeviceEdit.SetDevice(d.id(), item), name + " → " + other.get());
     }
 
     private EditOutcome schedule(Design design, Device d, String value, String name, FieldErrors errors) {
@@ -210,29 +201,22 @@ public class HeatEdits {
             errors.add("lamp-schedule-" + d.id(), "error.choice");
             return EditOutcome.none(design, d.id());
         }
-        return changed(
-                design,
-                d,
-                now -> now.withRunning(now.running().on(schedule.get())),
-                name + ": " + words.of("schedule." + value));
+        return act(design, new DeviceEdit.Run(d.id(), schedule.get()), name + ": " + words.of("schedule." + value));
     }
 
-    private EditOutcome control(
-            Design design, Device d, String value, String name, Catalogue catalogue, FieldErrors errors) {
-        if (!CONTROLS.contains(value)) {
+    private EditOutcome control(Design design, Device d, String value, String name, FieldErrors errors) {
+        if (!value.isEmpty() && !DeviceEdit.Control.KINDS.contains(value)) {
             errors.add("lamp-control-" + d.id(), "error.choice");
             return EditOutcome.none(design, d.id());
         }
         if (value.isEmpty()) {
-            return changed(design, d, Device::withoutThermostat, name + ": " + words.of("control.none"));
+            return act(design, new DeviceEdit.Uncontrol(d.id()), name + ": " + words.of("control.none"));
         }
         double set = d.thermostat()
                 .map(Device.Thermostat::day)
                 .orElse(OptionalDouble.empty())
-                .orElse(SET);
-        Design made = DeviceEdit.Control.ofKind(d.id(), value, set)
-                .apply(design, new EditContext(catalogues.of(design), LocalDate.now(clock)));
-        return new EditOutcome(made, name + ": " + words.of("control." + value), d.id());
+                .orElse(DeviceEdit.Control.USUAL);
+        return act(design, DeviceEdit.Control.ofKind(d.id(), value, set), name + ": " + words.of("control." + value));
     }
 
     private EditOutcome probe(Design design, Device d, String value, String name, FieldErrors errors) {
@@ -241,27 +225,16 @@ public class HeatEdits {
             errors.add("lamp-probe-" + d.id(), "error.choice");
             return EditOutcome.none(design, d.id());
         }
-        Device.Thermostat t = d.thermostat().get();
-        return changed(
+        return act(
                 design,
-                d,
-                now -> now.withThermostat(new Device.Thermostat(
-                        t.item(), t.type(), t.day(), t.night(), t.hysteresis(), t.band(), Optional.of(value))),
+                new DeviceEdit.Feel(d.id(), value),
                 name + ": " + probe.get().label());
     }
 
     private EditOutcome face(Design design, Device d, String value, String name, FieldErrors errors) {
         for (Envelope.Face face : Envelope.Face.values()) {
             if (face.word().equals(value) && face != Envelope.Face.LID) {
-                return changed(
-                        design,
-                        d,
-                        now -> now.withLaid(new Device.Laid(
-                                        Optional.of(face),
-                                        Optional.empty(),
-                                        now.laid().depth()))
-                                .withSpot(Device.Spot.NOWHERE),
-                        name + ": " + words.of("face." + value));
+                return act(design, new DeviceEdit.LayMat(d.id(), face), name + ": " + words.of("face." + value));
             }
         }
         errors.add("lamp-face-" + d.id(), "error.choice");
@@ -269,28 +242,21 @@ public class HeatEdits {
     }
 
     /** Dragged in the plan or in the section; lamps may hang above the box. */
-    private EditOutcome moved(
-            Design design, Device d, EditForm form, String name, Catalogue catalogue, FieldErrors errors) {
+    private EditOutcome moved(Design design, Device d, EditForm form, String name, FieldErrors errors) {
         OptionalDouble x = Quantity.parse(form.valueText(), Quantity.Kind.LENGTH);
         OptionalDouble other = Quantity.parse(form.otherText(), Quantity.Kind.LENGTH);
         if (x.isEmpty() || other.isEmpty() || design.vessel().isEmpty()) {
             errors.add("form", "error.edit.unknown");
             return EditOutcome.none(design, d.id());
         }
-        Vessel vessel = Boxes.resolve(design.vessel().get(), catalogue);
-        OptionalDouble along = within(x.getAsDouble(), vessel.length());
         Device.Spot spot = form.opWord().equals("move")
-                ? new Device.Spot(along, within(other.getAsDouble(), vessel.width()), d.at().z())
-                : new Device.Spot(
-                        along, d.at().y(), within(other.getAsDouble(), vessel.height() + LampProposal.HIGHEST));
-        return changed(design, d, now -> now.withSpot(spot), words.of("edit.moved", name));
+                ? new Device.Spot(x, other, d.at().z())
+                : new Device.Spot(x, d.at().y(), other);
+        return act(design, new DeviceEdit.Place(d.id(), spot, LampProposal.HIGHEST), words.of("edit.moved", name));
     }
 
-    private static OptionalDouble within(double value, double most) {
-        return OptionalDouble.of(Math.max(0, Math.min(most, value)));
-    }
-
-    private static EditOutcome changed(Design design, Device d, UnaryOperator<Device> change, String summary) {
-        return new EditOutcome(design.withDevice(d.id(), change), summary, d.id());
+    private EditOutcome act(Design design, DeviceEdit edit, String summary) {
+        Design changed = edit.apply(design, new EditContext(catalogues.of(design), LocalDate.now(clock)));
+        return new EditOutcome(changed, summary, edit.device());
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Gear;
@@ -13,6 +14,7 @@ import tanah.core.design.Device;
 import tanah.core.design.Envelope;
 import tanah.core.design.Probe;
 import tanah.core.design.Schedule;
+import tanah.core.design.edit.DeviceEdit;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.mapping.Fittings;
 import tanah.core.time.SeasonPhase;
@@ -214,7 +216,7 @@ public class HeatParts {
                 d.id(),
                 words.of("field.lamp-control"),
                 type,
-                HeatEdits.CONTROLS.stream()
+                Stream.concat(Stream.of(""), DeviceEdit.Control.KINDS.stream())
                         .map(c -> new FieldView.Option(c, words.of("control." + (c.isEmpty() ? "none" : c))))
                         .toList()));
         if (d.thermostat().isEmpty()) {

@@ -1,5 +1,7 @@
 package tanah.web.design.water;
 
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -10,7 +12,10 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Gear;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
+import tanah.core.design.Guards;
 import tanah.core.design.WaterFeature;
+import tanah.core.design.edit.DeviceEdit;
+import tanah.core.design.edit.EditContext;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.ground.WaterVolumes;
@@ -35,15 +40,15 @@ class DeviceEdits {
 
     private static final int MOST = 40;
     private static final String FEATURE = "feature:";
-    private static final String CAGE = "guard-heater";
-    private static final String FOAM = "guard-intake";
 
     private final Catalogues catalogues;
     private final PartNames names;
     private final NumberEdit numbers;
     private final Words words;
+    private final Clock clock;
 
-    DeviceEdits(Catalogues catalogues, PartNames names, NumberEdit numbers, Words words) {
+    DeviceEdits(Catalogues catalogues, PartNames names, NumberEdit numbers, Words words, Clock clock) {
+        this.clock = clock;
         this.catalogues = catalogues;
         this.names = names;
         this.numbers = numbers;
@@ -149,17 +154,15 @@ class DeviceEdits {
                     errors.add("device-item-" + d.id(), "error.choice");
                     yield EditOutcome.none(design, d.id());
                 }
-                yield changed(
+                yield act(
                         design,
-                        d,
-                        now -> now.withItem(other.get().id()),
+                        new DeviceEdit.SetDevice(d.id(), other.get().id()),
                         gear.name() + " → " + other.get().name());
             }
             case "device-guard" ->
-                changed(
+                act(
                         design,
-                        d,
-                        now -> now.withGuard(yes ? Optional.of(gear.isWaterHeater() ? CAGE : FOAM) : Optional.empty()),
+                        new DeviceEdit.SetGuard(d.id(), yes ? Optional.of(Guards.inWater(gear)) : Optional.empty()),
                         words.of(yes ? "edit.guarded" : "edit.unguarded", gear.name()));
             case "device-valve" ->
                 changed(
@@ -169,7 +172,8 @@ class DeviceEdits {
                         words.of(yes ? "edit.valve" : "edit.no_valve", gear.name()));
             case "move", "lift" -> placed(design, d, gear, form, catalogue, errors);
             case "device-remove", "remove" ->
-                new EditOutcome(design.withoutDevice(d.id()), words.of("edit.removed", gear.name()), WaterEdits.BODY);
+                act(design, new DeviceEdit.RemoveDevice(d.id()), words.of("edit.removed", gear.name()))
+                        .selecting(WaterEdits.BODY);
             default -> {
                 errors.add("form", "error.edit.unknown");
                 yield EditOutcome.none(design, d.id());
@@ -199,20 +203,15 @@ class DeviceEdits {
             errors.add("form", "error.edit.unknown");
             return EditOutcome.none(design, d.id());
         }
-        OptionalDouble along = within(x.getAsDouble(), vessel.get().length());
-        boolean plan = form.opWord().equals("move");
-        Device.Spot spot = plan
-                ? new Device.Spot(
-                        along, within(other.getAsDouble(), vessel.get().width()), d.at().z())
-                : new Device.Spot(
-                        along,
-                        d.at().y(),
-                        within(other.getAsDouble(), vessel.get().height()));
-        return changed(design, d, now -> now.withSpot(spot), words.of("edit.moved", gear.name()));
+        Device.Spot spot = form.opWord().equals("move")
+                ? new Device.Spot(x, other, d.at().z())
+                : new Device.Spot(x, d.at().y(), other);
+        return act(design, new DeviceEdit.Place(d.id(), spot, 0), words.of("edit.moved", gear.name()));
     }
 
-    private static OptionalDouble within(double value, double most) {
-        return OptionalDouble.of(Math.max(0, Math.min(most, value)));
+    private EditOutcome act(Design design, DeviceEdit edit, String summary) {
+        Design changed = edit.apply(design, new EditContext(catalogues.of(design), LocalDate.now(clock)));
+        return new EditOutcome(changed, summary, edit.device());
     }
 
     private static EditOutcome changed(Design design, Device d, UnaryOperator<Device> change, String summary) {

@@ -1,14 +1,16 @@
 package tanah.web.design.water;
 
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Component;
 import tanah.core.design.Design;
 import tanah.core.design.Ramp;
-import tanah.core.design.Tap;
 import tanah.core.design.WaterPart;
+import tanah.core.design.edit.EditContext;
+import tanah.core.design.edit.WaterEdit;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.water.BodyProposal;
@@ -38,6 +40,7 @@ public class WaterEdits {
     private final NumberEdit numbers;
     private final PartNames names;
     private final Words words;
+    private final Clock clock;
 
     WaterEdits(
             Catalogues catalogues,
@@ -45,7 +48,9 @@ public class WaterEdits {
             DeviceEdits devices,
             NumberEdit numbers,
             PartNames names,
-            Words words) {
+            Words words,
+            Clock clock) {
+        this.clock = clock;
         this.dams = dams;
         this.devices = devices;
         this.numbers = numbers;
@@ -117,7 +122,7 @@ public class WaterEdits {
         if (number.isPresent()) {
             NumberField field = number.get();
             OptionalDouble value = field.read(form, errors);
-            OptionalDouble stood = WaterFields.get(field, w);
+            OptionalDouble stood = WaterFields.number(field).of(w);
             return numbers.apply(
                     design,
                     form,
@@ -126,50 +131,33 @@ public class WaterEdits {
                     stood,
                     value,
                     errors,
-                    () -> with(design, now -> WaterFields.set(field, now, value)));
+                    () -> changed(design, new WaterEdit.SetNumber(WaterFields.number(field), value)));
         }
         return switch (form.opWord()) {
             case "wicking" ->
                 new EditOutcome(
-                        with(
+                        changed(
                                 design,
-                                now -> now.withMargins(new WaterPart.Margins(
-                                        now.margins().barrier(),
-                                        Optional.of(form.valueText().equals("true")),
-                                        now.margins().lowestLevel(),
-                                        now.margins().wave(),
-                                        now.margins().cover()))),
+                                new WaterEdit.AllowWicking(form.valueText().equals("true"))),
                         words.of(form.valueText().equals("true") ? "edit.wet_soil" : "edit.dry_soil"),
                         BODY);
             case "chloramine" ->
                 new EditOutcome(
-                        with(
+                        changed(
                                 design,
-                                now -> now.withTap(bound(now, form.valueText().equals("true")))),
+                                new WaterEdit.BindChlorine(form.valueText().equals("true"))),
                         words.of("edit.tap"),
                         TAP);
             case "add-ramp" -> addRamp(design, w, errors);
             case "add-pool", "add-islet" -> addBody(design, form.opWord().equals("add-islet"), errors);
             case "drain" ->
                 new EditOutcome(
-                        design.withWater(Optional.empty()), words.of("edit.removed", words.of("part.water")), "");
+                        changed(design, new WaterEdit.Drain()), words.of("edit.removed", words.of("part.water")), "");
             default -> {
                 errors.add("form", "error.edit.unknown");
                 yield EditOutcome.none(design, form.partId());
             }
         };
-    }
-
-    private static Tap bound(WaterPart w, boolean chloramine) {
-        Tap t = w.tap().orElse(Tap.UNKNOWN);
-        return new Tap(
-                t.ph(),
-                t.alkalinity(),
-                t.hardness(),
-                t.nitrate(),
-                t.chlorine(),
-                Optional.of(chloramine),
-                t.conductivity());
     }
 
     private EditOutcome addBody(Design design, boolean islet, FieldErrors errors) {
@@ -213,9 +201,7 @@ public class WaterEdits {
             NumberField field = number.get();
             OptionalDouble value = field.read(form, errors);
             double v = value.orElse(0);
-            boolean upside = field.op().equals("ramp-top") && v <= ramp.foot()
-                    || field.op().equals("ramp-foot") && v >= ramp.top();
-            if (errors.isEmpty() && upside) {
+            if (errors.isEmpty() && WaterFields.ramp(field).leadsDown(ramp, v)) {
                 errors.add(field.op() + "-" + ramp.id(), "error.ramp.upside");
             }
             return numbers.apply(
@@ -223,30 +209,23 @@ public class WaterEdits {
                     form,
                     field,
                     name(design, form.partId()),
-                    OptionalDouble.of(WaterFields.get(field, ramp)),
+                    OptionalDouble.of(WaterFields.ramp(field).of(ramp)),
                     value,
                     errors,
-                    () -> ramped(design, ramp, WaterFields.set(field, ramp, v)));
+                    () -> changed(design, new WaterEdit.SetRamp(ramp.id(), WaterFields.ramp(field), v)));
         }
         return switch (form.opWord()) {
             case "ramp-rough" ->
                 new EditOutcome(
-                        ramped(
+                        changed(
                                 design,
-                                ramp,
-                                new Ramp(
-                                        ramp.id(),
-                                        ramp.foot(),
-                                        ramp.top(),
-                                        ramp.length(),
-                                        ramp.width(),
-                                        Optional.of(form.valueText().equals("true")),
-                                        ramp.kept())),
+                                new WaterEdit.RoughenRamp(
+                                        ramp.id(), form.valueText().equals("true"))),
                         words.of(form.valueText().equals("true") ? "edit.rough" : "edit.smooth"),
                         ramp.id());
             case "ramp-remove" ->
                 new EditOutcome(
-                        with(design, w -> w.withoutRamp(ramp.id())),
+                        changed(design, new WaterEdit.RemoveRamp(ramp.id())),
                         words.of("edit.removed", words.of("part.ramp")),
                         BODY);
             default -> {
@@ -256,15 +235,8 @@ public class WaterEdits {
         };
     }
 
-    private static Design ramped(Design design, Ramp old, Ramp changed) {
-        return with(
-                design,
-                w -> w.withRamps(
-                        w.ramps().stream().map(r -> r == old ? changed : r).toList()));
-    }
-
-    private static Design with(Design design, UnaryOperator<WaterPart> change) {
-        return design.withWater(design.water().map(change));
+    private Design changed(Design design, WaterEdit edit) {
+        return edit.apply(design, new EditContext(catalogues.of(design), LocalDate.now(clock)));
     }
 
     private String name(Design design, String part) {

@@ -1,11 +1,10 @@
 package tanah.web.design.water;
 
 import java.util.List;
-import java.util.OptionalDouble;
-import tanah.core.design.ChangeSchedule;
-import tanah.core.design.Ramp;
-import tanah.core.design.Tap;
-import tanah.core.design.WaterPart;
+import java.util.Locale;
+import tanah.core.design.edit.DamNumber;
+import tanah.core.design.edit.RampNumber;
+import tanah.core.design.edit.WaterNumber;
 import tanah.core.units.Unit;
 import tanah.web.design.edit.NumberField;
 import tanah.web.forms.Quantity;
@@ -52,74 +51,18 @@ final class WaterFields {
 
     private WaterFields() {}
 
-    static OptionalDouble get(NumberField field, WaterPart w) {
-        Tap tap = w.tap().orElse(Tap.UNKNOWN);
-        ChangeSchedule changes = w.changes().orElse(ChangeSchedule.NONE);
-        return switch (field.op()) {
-            case "level" -> w.fill().level();
-            case "temperature" -> w.temperature();
-            case "lowest" -> w.margins().lowestLevel();
-            case "wave" -> w.margins().wave();
-            case "cover" -> w.margins().cover();
-            case "ph" -> tap.ph();
-            case "alkalinity" -> tap.alkalinity();
-            case "hardness" -> tap.hardness();
-            case "nitrate" -> tap.nitrate();
-            case "chlorine" -> tap.chlorine();
-            case "change-fraction" -> changes.fraction();
-            case "change-interval" -> changes.interval();
-            default -> w.targetNitrate();
-        };
+    /** The number of the water that a field shows. */
+    static WaterNumber number(NumberField field) {
+        return WaterNumber.valueOf(field.op().toUpperCase(Locale.ROOT).replace('-', '_'));
     }
 
-    static WaterPart set(NumberField field, WaterPart w, OptionalDouble v) {
-        WaterPart.Margins m = w.margins();
-        Tap t = w.tap().orElse(Tap.UNKNOWN);
-        ChangeSchedule c = w.changes().orElse(ChangeSchedule.NONE);
-        return switch (field.op()) {
-            case "level" -> w.withLevel(v.orElseThrow());
-            case "temperature" -> w.withTemperature(v);
-            case "lowest" ->
-                w.withMargins(new WaterPart.Margins(m.barrier(), m.acceptWicking(), v, m.wave(), m.cover()));
-            case "wave" ->
-                w.withMargins(new WaterPart.Margins(m.barrier(), m.acceptWicking(), m.lowestLevel(), v, m.cover()));
-            case "cover" -> w.withMargins(m.withCover(v));
-            case "ph" ->
-                w.withTap(new Tap(
-                        v, t.alkalinity(), t.hardness(), t.nitrate(), t.chlorine(), t.chloramine(), t.conductivity()));
-            case "alkalinity" ->
-                w.withTap(
-                        new Tap(t.ph(), v, t.hardness(), t.nitrate(), t.chlorine(), t.chloramine(), t.conductivity()));
-            case "hardness" ->
-                w.withTap(new Tap(
-                        t.ph(), t.alkalinity(), v, t.nitrate(), t.chlorine(), t.chloramine(), t.conductivity()));
-            case "nitrate" ->
-                w.withTap(new Tap(
-                        t.ph(), t.alkalinity(), t.hardness(), v, t.chlorine(), t.chloramine(), t.conductivity()));
-            case "chlorine" ->
-                w.withTap(new Tap(
-                        t.ph(), t.alkalinity(), t.hardness(), t.nitrate(), v, t.chloramine(), t.conductivity()));
-            case "change-fraction" -> w.withChanges(new ChangeSchedule(v, c.interval()), w.targetNitrate());
-            case "change-interval" -> w.withChanges(new ChangeSchedule(c.fraction(), v), w.targetNitrate());
-            default -> w.withChanges(c, v);
-        };
+    /** The number of a wall that a field shows. */
+    static DamNumber dam(NumberField field) {
+        return DamNumber.valueOf(field.op().substring("dam-".length()).toUpperCase(Locale.ROOT));
     }
 
-    static double get(NumberField field, Ramp r) {
-        return switch (field.op()) {
-            case "ramp-foot" -> r.foot();
-            case "ramp-top" -> r.top();
-            case "ramp-length" -> r.length();
-            default -> r.width();
-        };
-    }
-
-    static Ramp set(NumberField field, Ramp r, double v) {
-        return switch (field.op()) {
-            case "ramp-foot" -> new Ramp(r.id(), v, r.top(), r.length(), r.width(), r.rough(), r.kept());
-            case "ramp-top" -> new Ramp(r.id(), r.foot(), v, r.length(), r.width(), r.rough(), r.kept());
-            case "ramp-length" -> new Ramp(r.id(), r.foot(), r.top(), v, r.width(), r.rough(), r.kept());
-            default -> new Ramp(r.id(), r.foot(), r.top(), r.length(), v, r.rough(), r.kept());
-        };
+    /** The number of a ramp that a field shows. */
+    static RampNumber ramp(NumberField field) {
+        return RampNumber.valueOf(field.op().substring("ramp-".length()).toUpperCase(Locale.ROOT));
     }
 }

@@ -84,7 +84,9 @@ public class WaterParts {
         List<FieldView> fields = new ArrayList<>();
         WaterFields.BODY.forEach(f -> fields.add(f.view(
                 WaterEdits.BODY,
-                f.equals(WaterFields.LEVEL) ? OptionalDouble.of(level(w, e)) : WaterFields.get(f, w),
+                f.equals(WaterFields.LEVEL)
+                        ? OptionalDouble.of(level(w, e))
+                        : WaterFields.number(f).of(w),
                 words)));
         fields.add(yesNo("wicking", WaterEdits.BODY, w.margins().acceptWicking().orElse(false), "wicking"));
         return new PartView(
@@ -154,7 +156,8 @@ public class WaterParts {
     private PartView ramp(Ramp r, Evaluation e, String selected) {
         boolean open = selected.equals(r.id());
         List<FieldView> fields = new ArrayList<>();
-        WaterFields.RAMP.forEach(f -> fields.add(f.view(r.id(), WaterFields.get(f, r), words)));
+        WaterFields.RAMP.forEach(
+                f -> fields.add(f.view(r.id(), WaterFields.ramp(f).of(r), words)));
         fields.add(yesNo("ramp-rough", r.id(), r.isRough(), "rough"));
         return new PartView(
                 r.id(),
@@ -170,7 +173,8 @@ public class WaterParts {
     private PartView tap(Tap t, WaterPart w, Evaluation e, String selected) {
         boolean open = selected.equals(WaterEdits.TAP);
         List<FieldView> fields = new ArrayList<>();
-        WaterFields.TAP.forEach(f -> fields.add(f.view(WaterEdits.TAP, WaterFields.get(f, w), words)));
+        WaterFields.TAP.forEach(
+                f -> fields.add(f.view(WaterEdits.TAP, WaterFields.number(f).of(w), words)));
         fields.add(yesNo("chloramine", WaterEdits.TAP, t.chloramine().orElse(false), "chloramine"));
         return new PartView(
                 WaterEdits.TAP,
@@ -186,7 +190,8 @@ public class WaterParts {
     private PartView changes(WaterPart w, Evaluation e, String selected) {
         boolean open = selected.equals(WaterEdits.CHANGES);
         List<FieldView> fields = new ArrayList<>();
-        WaterFields.CHANGES.forEach(f -> fields.add(f.view(WaterEdits.CHANGES, WaterFields.get(f, w), words)));
+        WaterFields.CHANGES.forEach(
+                f -> fields.add(f.view(WaterEdits.CHANGES, WaterFields.number(f).of(w), words)));
         OptionalDouble share = w.changes().orElse(ChangeSchedule.NONE).fraction();
         return new PartView(
                 WaterEdits.CHANGES,

@@ -14,6 +14,7 @@ import tanah.core.design.Ramp;
 import tanah.core.design.Surface;
 import tanah.core.design.WaterFeature;
 import tanah.core.design.WaterPart;
+import tanah.core.design.edit.DamEdit;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.Stage;
 import tanah.core.units.Unit;
@@ -103,7 +104,7 @@ class WaterStage extends EditedStage {
         double right = DamMove.edge(d.region().outline(), Surface.Axis.X, true);
         double front = DamMove.edge(d.region().outline(), Surface.Axis.Y, false);
         double back = DamMove.edge(d.region().outline(), Surface.Axis.Y, true);
-        double thin = cm(DamEdits.THINNEST);
+        double thin = cm(DamEdit.THINNEST);
         return List.of(
                 damHandle(
                         d,
