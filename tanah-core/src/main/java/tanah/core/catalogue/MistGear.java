@@ -35,4 +35,9 @@ public record MistGear(
     public boolean is(String word) {
         return category.equals(word);
     }
+
+    /** Whether it wets the air where it hangs. */
+    public boolean sprays() {
+        return is("nozzle") || is("fogger") || is("hand");
+    }
 }

@@ -69,7 +69,7 @@ public final class DistanceRule {
                         List.of(new Measure("z", at.z(), Unit.CENTIMETRE)),
                         Remedy.change(
                                 "hang-free",
-                                new DeviceEdit.HangLamp(d.id(), c.shell().height() - 0.05),
+                                DeviceEdit.hang(d.id(), c.shell().height() - 0.05),
                                 new Measure("z", c.shell().height() - 0.05, Unit.CENTIMETRE))))
                 : Optional.empty();
     }
@@ -92,7 +92,7 @@ public final class DistanceRule {
                 Place.part(Stage.HEAT, d.id()),
                 "",
                 numbers,
-                Remedy.change("hang-higher", new DeviceEdit.HangLamp(d.id(), z), new Measure("z", z, Unit.CENTIMETRE)),
+                Remedy.change("hang-higher", DeviceEdit.hang(d.id(), z), new Measure("z", z, Unit.CENTIMETRE)),
                 Remedy.change("weaker-lamp", new Action.GoTo(Stage.HEAT))));
     }
 

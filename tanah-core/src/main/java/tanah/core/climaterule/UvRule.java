@@ -63,7 +63,7 @@ public final class UvRule {
                     List.of(uvi("peak", light.peak())),
                     Remedy.change(
                             "lamp-inside",
-                            new DeviceEdit.HangLamp(
+                            DeviceEdit.hang(
                                     uvLamp(j),
                                     j.forecast().mapped().enclosure().shell().height() - 0.05)),
                     Remedy.change("mesh-lid", new Action.GoTo(Stage.AIR))));
@@ -174,9 +174,7 @@ public final class UvRule {
                         * 100)
                 / 100.0;
         return Remedy.change(
-                "hang-uv",
-                new DeviceEdit.HangLamp(lamp.orElseThrow().id(), kept),
-                new Measure("z", kept, Unit.CENTIMETRE));
+                "hang-uv", DeviceEdit.hang(lamp.orElseThrow().id(), kept), new Measure("z", kept, Unit.CENTIMETRE));
     }
 
     private static Optional<Finding> high(RuleInput j, LightForecast light, Optional<Range> wanted) {

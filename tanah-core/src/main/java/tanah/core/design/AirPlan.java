@@ -12,7 +12,9 @@ import java.util.OptionalDouble;
  * @param exchange forced exchange with the room (m³/s), default 0
  * @param mist     sprays
  */
-public record AirPlan(OptionalDouble fanSpeed, OptionalDouble exchange, Optional<Mist> mist) {
+@RecordBuilder
+public record AirPlan(OptionalDouble fanSpeed, OptionalDouble exchange, Optional<Mist> mist)
+        implements AirPlanBuilder.With {
     public static final AirPlan STILL = new AirPlan(OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty());
 
     /**
@@ -55,24 +57,19 @@ public record AirPlan(OptionalDouble fanSpeed, OptionalDouble exchange, Optional
      * @param at   where it hangs
      * @param flow m³/s, if not its item's
      */
-    public record Nozzle(String id, Optional<String> item, Device.Spot at, OptionalDouble flow) {}
+    @RecordBuilder
+    public record Nozzle(String id, Optional<String> item, Device.Spot at, OptionalDouble flow)
+            implements AirPlanNozzleBuilder.With {}
 
     /**
      * @param hour    of the day
      * @param seconds it sprays
      * @param nozzles ids of those that spray; empty: all
      */
-    public record Event(double hour, double seconds, List<String> nozzles) {
+    @RecordBuilder
+    public record Event(double hour, double seconds, List<String> nozzles) implements AirPlanEventBuilder.With {
         public Event {
             nozzles = List.copyOf(nozzles);
         }
-
-        public Event lasting(double changed) {
-            return new Event(hour, changed, nozzles);
-        }
-    }
-
-    public AirPlan withMist(Optional<Mist> changed) {
-        return new AirPlan(fanSpeed, exchange, changed);
     }
 }

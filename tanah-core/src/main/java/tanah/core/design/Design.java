@@ -109,7 +109,7 @@ public record Design(
                 withDevices(devices.stream().filter(d -> !d.id().equals(id)).toList());
         return less.withWater(less.water()
                 .map(w -> w.withFeatures(w.features().stream()
-                        .map(f -> f.pump().filter(id::equals).isPresent() ? f.fedBy(Optional.empty()) : f)
+                        .map(f -> f.pump().filter(id::equals).isPresent() ? f.withPump(Optional.empty()) : f)
                         .toList())));
     }
 

@@ -44,12 +44,22 @@ public record Device(
         implements DeviceBuilder.With {
 
     /** Place in the box (m), each measure where it is known. */
-    public record Spot(OptionalDouble x, OptionalDouble y, OptionalDouble z) {
+    @RecordBuilder
+    public record Spot(OptionalDouble x, OptionalDouble y, OptionalDouble z) implements DeviceSpotBuilder.With {
         public static final Spot NOWHERE =
                 new Spot(OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty());
 
         public static Spot at(double x, double y, double z) {
             return new Spot(OptionalDouble.of(x), OptionalDouble.of(y), OptionalDouble.of(z));
+        }
+
+        /** The place moved between zero and these (m); what is unknown stays unknown. */
+        public Spot within(double length, double width, double height) {
+            return new Spot(within(x, length), within(y, width), within(z, height));
+        }
+
+        private static OptionalDouble within(OptionalDouble value, double most) {
+            return value.isPresent() ? OptionalDouble.of(Math.max(0, Math.min(most, value.getAsDouble()))) : value;
         }
     }
 
@@ -62,6 +72,7 @@ public record Device(
      * @param band       over which a dimmer closes (K)
      * @param probe      id of the place that it feels
      */
+    @RecordBuilder
     public record Thermostat(
             Optional<String> item,
             Optional<String> type,
@@ -69,7 +80,8 @@ public record Device(
             OptionalDouble night,
             OptionalDouble hysteresis,
             OptionalDouble band,
-            Optional<String> probe) {
+            Optional<String> probe)
+            implements DeviceThermostatBuilder.With {
 
         /** The thermostat inside a water heater, set to one temperature day and night (°C). */
         public static Thermostat builtIn(double celsius) {
@@ -90,7 +102,8 @@ public record Device(
      * @param rise      from the water to the outlet (m); empty: not measured
      * @param stretches in the order of the flow
      */
-    public record Circuit(OptionalDouble rise, List<Stretch> stretches) {
+    @RecordBuilder
+    public record Circuit(OptionalDouble rise, List<Stretch> stretches) implements DeviceCircuitBuilder.With {
         public Circuit {
             stretches = List.copyOf(stretches);
         }
@@ -104,7 +117,9 @@ public record Device(
      * @param roughness m; empty: smooth plastic
      * @param fittings  how many of each, by their names in the format
      */
-    public record Stretch(double length, double bore, OptionalDouble roughness, Map<String, Integer> fittings) {
+    @RecordBuilder
+    public record Stretch(double length, double bore, OptionalDouble roughness, Map<String, Integer> fittings)
+            implements DeviceStretchBuilder.With {
         public Stretch {
             fittings = Map.copyOf(fittings);
         }
@@ -116,7 +131,9 @@ public record Device(
      * @param count  openings, default 1
      * @param bore   of one opening (m)
      */
-    public record Outlet(OptionalDouble derate, OptionalDouble media, OptionalInt count, OptionalDouble bore) {
+    @RecordBuilder
+    public record Outlet(OptionalDouble derate, OptionalDouble media, OptionalInt count, OptionalDouble bore)
+            implements DeviceOutletBuilder.With {
         public static final Outlet UNSAID =
                 new Outlet(OptionalDouble.empty(), OptionalDouble.empty(), OptionalInt.empty(), OptionalDouble.empty());
     }
@@ -126,7 +143,9 @@ public record Device(
      * @param dim      share of its power, default 1
      * @param ageing   share of its UV that is lost; empty: new and old are both judged
      */
-    public record Running(Optional<Schedule> schedule, OptionalDouble dim, OptionalDouble ageing) {
+    @RecordBuilder
+    public record Running(Optional<Schedule> schedule, OptionalDouble dim, OptionalDouble ageing)
+            implements DeviceRunningBuilder.With {
         public static final Running UNSAID =
                 new Running(Optional.empty(), OptionalDouble.empty(), OptionalDouble.empty());
 
@@ -136,11 +155,7 @@ public record Device(
         }
 
         public Running on(Schedule changed) {
-            return new Running(Optional.of(changed), dim, ageing);
-        }
-
-        public Running dimmed(OptionalDouble changed) {
-            return new Running(schedule, changed, ageing);
+            return withSchedule(Optional.of(changed));
         }
     }
 
@@ -152,13 +167,15 @@ public record Device(
      * @param optic     bare, reflector or lambertian, if not its item's
      * @param clearance measured distance to the animal's nearest place (m)
      */
+    @RecordBuilder
     public record Ray(
             Optional<Aim> aim,
             Optional<Boolean> alongX,
             OptionalDouble length,
             OptionalDouble beam,
             Optional<String> optic,
-            OptionalDouble clearance) {
+            OptionalDouble clearance)
+            implements DeviceRayBuilder.With {
         public static final Ray UNSAID = new Ray(
                 Optional.empty(),
                 Optional.empty(),
@@ -166,18 +183,6 @@ public record Device(
                 OptionalDouble.empty(),
                 Optional.empty(),
                 OptionalDouble.empty());
-
-        public Ray lying(boolean x) {
-            return new Ray(aim, Optional.of(x), length, beam, optic, clearance);
-        }
-
-        public Ray wide(OptionalDouble changed) {
-            return new Ray(aim, alongX, length, changed, optic, clearance);
-        }
-
-        public Ray aimed(Optional<Aim> changed) {
-            return new Ray(changed, alongX, length, beam, optic, clearance);
-        }
     }
 
     /** A direction; its length has no meaning. */
@@ -188,12 +193,15 @@ public record Device(
      * @param rect  on that face, or in the ground for a cable (m)
      * @param depth of a cable under the surface (m)
      */
-    public record Laid(Optional<Envelope.Face> face, Optional<Rect> rect, OptionalDouble depth) {
+    @RecordBuilder
+    public record Laid(Optional<Envelope.Face> face, Optional<Rect> rect, OptionalDouble depth)
+            implements DeviceLaidBuilder.With {
         public static final Laid NOWHERE = new Laid(Optional.empty(), Optional.empty(), OptionalDouble.empty());
     }
 
     /** Along the face from, low, to, high (m); under the bottom left, front, right, back. */
-    public record Rect(double from, double low, double to, double high) {}
+    @RecordBuilder
+    public record Rect(double from, double low, double to, double high) implements DeviceRectBuilder.With {}
 
     /** An item at a place, nothing else said. */
     public static Device of(String id, String item, Spot at) {
@@ -217,7 +225,7 @@ public record Device(
     public Device withItem(String changed) {
         return with().item(changed)
                 .power(OptionalDouble.empty())
-                .ray(ray.wide(OptionalDouble.empty()))
+                .ray(ray.withBeam(OptionalDouble.empty()))
                 .build();
     }
 

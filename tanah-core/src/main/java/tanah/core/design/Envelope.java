@@ -1,5 +1,6 @@
 package tanah.core.design;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -11,7 +12,9 @@ import java.util.OptionalDouble;
  * @param insulation sheets on a face
  * @param panes      faces of another material or thickness
  */
-public record Envelope(List<Vent> vents, List<Insulation> insulation, List<Pane> panes) {
+@RecordBuilder
+public record Envelope(List<Vent> vents, List<Insulation> insulation, List<Pane> panes)
+        implements EnvelopeBuilder.With {
     public static final Envelope PLAIN = new Envelope(List.of(), List.of(), List.of());
 
     public Envelope {
@@ -47,6 +50,7 @@ public record Envelope(List<Vent> vents, List<Insulation> insulation, List<Pane>
      * @param height m
      * @param open   share of its screen; empty: as the lid's
      */
+    @RecordBuilder
     public record Vent(
             String id,
             Face face,
@@ -55,7 +59,8 @@ public record Envelope(List<Vent> vents, List<Insulation> insulation, List<Pane>
             OptionalDouble to,
             OptionalDouble area,
             OptionalDouble height,
-            OptionalDouble open) {}
+            OptionalDouble open)
+            implements EnvelopeVentBuilder.With {}
 
     /**
      * A sheet on a face; it makes the face opaque.
@@ -66,7 +71,9 @@ public record Envelope(List<Vent> vents, List<Insulation> insulation, List<Pane>
      * @param thickness m
      * @param inside    whether it is a background inside
      */
-    public record Insulation(String id, Face face, String material, double thickness, Optional<Boolean> inside) {}
+    @RecordBuilder
+    public record Insulation(String id, Face face, String material, double thickness, Optional<Boolean> inside)
+            implements EnvelopeInsulationBuilder.With {}
 
     /**
      * A face of another kind.
@@ -76,12 +83,4 @@ public record Envelope(List<Vent> vents, List<Insulation> insulation, List<Pane>
      * @param thickness m
      */
     public record Pane(Face face, Optional<String> material, OptionalDouble thickness) {}
-
-    public Envelope withVents(List<Vent> changed) {
-        return new Envelope(changed, insulation, panes);
-    }
-
-    public Envelope withInsulation(List<Insulation> changed) {
-        return new Envelope(vents, changed, panes);
-    }
 }

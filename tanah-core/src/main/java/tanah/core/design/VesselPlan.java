@@ -101,22 +101,16 @@ public record VesselPlan(
      * @param thickness (m)
      * @param meshFraction share that is mesh
      */
+    @RecordBuilder
     public record Lid(
             Optional<String> material,
             OptionalDouble thickness,
             OptionalDouble meshFraction,
             Mesh mesh,
-            OtherFields kept) {
+            OtherFields kept)
+            implements VesselPlanLidBuilder.With {
         public static final Lid UNSAID = new Lid(
                 Optional.empty(), OptionalDouble.empty(), OptionalDouble.empty(), Mesh.UNSAID, OtherFields.NONE);
-
-        public Lid withMeshFraction(double share) {
-            return new Lid(material, thickness, OptionalDouble.of(share), mesh, kept);
-        }
-
-        public Lid withMesh(Mesh changed) {
-            return new Lid(material, thickness, meshFraction, changed, kept);
-        }
     }
 
     /**
@@ -126,7 +120,9 @@ public record VesselPlan(
      * @param item of the catalogue
      * @param open share that is open, if not its item's
      */
-    public record Mesh(Optional<Envelope.Face> side, Optional<String> item, OptionalDouble open) {
+    @RecordBuilder
+    public record Mesh(Optional<Envelope.Face> side, Optional<String> item, OptionalDouble open)
+            implements VesselPlanMeshBuilder.With {
         public static final Mesh UNSAID = new Mesh(Optional.empty(), Optional.empty(), OptionalDouble.empty());
     }
 

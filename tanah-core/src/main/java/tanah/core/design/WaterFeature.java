@@ -1,5 +1,7 @@
 package tanah.core.design;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -17,6 +19,7 @@ import java.util.OptionalDouble;
  * @param face   wall that it runs down
  * @param slope  fall of the bed over its length
  */
+@RecordBuilder
 public record WaterFeature(
         String id,
         Kind kind,
@@ -26,7 +29,11 @@ public record WaterFeature(
         OptionalDouble length,
         OptionalDouble bar,
         Optional<String> face,
-        OptionalDouble slope) {
+        OptionalDouble slope)
+        implements WaterFeatureBuilder.With {
+
+    /** Walls that water can run down. */
+    public static final List<String> FACES = List.of("back", "left", "right", "front");
 
     /** How the water runs. */
     public enum Kind {
@@ -38,33 +45,5 @@ public record WaterFeature(
         public String word() {
             return name().toLowerCase(Locale.ROOT);
         }
-    }
-
-    public WaterFeature fedBy(Optional<String> device) {
-        return new WaterFeature(id, kind, device, flow, width, length, bar, face, slope);
-    }
-
-    public WaterFeature withFlow(OptionalDouble changed) {
-        return new WaterFeature(id, kind, pump, changed, width, length, bar, face, slope);
-    }
-
-    public WaterFeature withWidth(OptionalDouble changed) {
-        return new WaterFeature(id, kind, pump, flow, changed, length, bar, face, slope);
-    }
-
-    public WaterFeature withLength(OptionalDouble changed) {
-        return new WaterFeature(id, kind, pump, flow, width, changed, bar, face, slope);
-    }
-
-    public WaterFeature withBar(OptionalDouble changed) {
-        return new WaterFeature(id, kind, pump, flow, width, length, changed, face, slope);
-    }
-
-    public WaterFeature withFace(Optional<String> changed) {
-        return new WaterFeature(id, kind, pump, flow, width, length, bar, changed, slope);
-    }
-
-    public WaterFeature withSlope(OptionalDouble changed) {
-        return new WaterFeature(id, kind, pump, flow, width, length, bar, face, changed);
     }
 }

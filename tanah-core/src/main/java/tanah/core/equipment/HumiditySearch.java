@@ -79,7 +79,7 @@ record HumiditySearch(Design design, List<EquipmentFound.Value> values, List<Wis
 
     private static Design lasting(Design design, AirPlan.Mist mist, double by) {
         AirPlan.Mist longer = mist.withEvents(mist.events().stream()
-                .map(v -> v.lasting(Math.max(1, Math.round(v.seconds() * by))))
+                .map(v -> v.withSeconds(Math.max(1, Math.round(v.seconds() * by))))
                 .toList());
         return design.withAir(Optional.of(design.air().orElseThrow().withMist(Optional.of(longer))));
     }

@@ -105,7 +105,7 @@ final class PlanVariant {
     private Design lid(Design made, LampChoice choice) {
         VesselPlan plan = made.vessel().orElseThrow();
         VesselPlan.Lid lid = plan.lid().orElse(VesselPlan.Lid.UNSAID);
-        return made.withVessel(plan.withLid(lid.withMeshFraction(choice.mesh())));
+        return made.withVessel(plan.withLid(lid.withMeshFraction(OptionalDouble.of(choice.mesh()))));
     }
 
     private static Design insulated(Design made) {

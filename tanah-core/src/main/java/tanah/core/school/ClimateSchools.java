@@ -161,6 +161,6 @@ final class ClimateSchools {
         VesselPlan plan = design.vessel().orElseThrow();
         VesselPlan.Lid lid = plan.lid().orElse(VesselPlan.Lid.UNSAID);
         double share = option.equals("mesh") ? 1 : option.equals("part") ? HALF_LID : 0;
-        return design.withVessel(plan.withLid(lid.withMeshFraction(share)));
+        return design.withVessel(plan.withLid(lid.withMeshFraction(OptionalDouble.of(share))));
     }
 }

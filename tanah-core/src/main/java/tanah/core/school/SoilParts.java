@@ -145,15 +145,7 @@ public final class SoilParts {
 
     /** Parts of a layer's recipe by loose volume; a single medium is one part, open space has none. */
     public static Map<String, Double> parts(Layer layer, Catalogue catalogue) {
-        if (layer.media().isEmpty()) {
-            return Map.of();
-        }
-        Recipe recipe = layer.media().get();
-        if (recipe instanceof Recipe.Own own) {
-            return own.parts();
-        }
-        String id = ((Recipe.Named) recipe).id();
-        return catalogue.findMix(id).map(Mix::parts).orElse(Map.of(id, 1.0));
+        return layer.media().map(r -> r.parts(catalogue)).orElse(Map.of());
     }
 
     /** A recipe equal to one of the catalogue goes by that name again. */

@@ -21,6 +21,7 @@ import tanah.core.design.NewLayer;
 import tanah.core.design.Recipe;
 import tanah.core.design.Surface;
 import tanah.core.design.edit.DeviceEdit;
+import tanah.core.design.edit.DeviceNumber;
 import tanah.core.design.edit.EditContext;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
@@ -238,7 +239,8 @@ final class WaterSchools {
             boolean strong = f.rule().equals(CurrentRule.CURRENT) && f.severity() != Severity.GOOD;
             if (strong
                     && f.remedies().get(0).action() instanceof Remedy.Action.Press press
-                    && press.change() instanceof DeviceEdit.SetOutlets outlets) {
+                    && press.change() instanceof DeviceEdit.SetNumber outlets
+                    && outlets.number() == DeviceNumber.OUTLETS) {
                 calm = outlets.apply(calm, new EditContext(catalogue, LocalDate.EPOCH));
             }
         }

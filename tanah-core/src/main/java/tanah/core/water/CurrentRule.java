@@ -125,9 +125,7 @@ public final class CurrentRule {
         List<Remedy> remedies = new ArrayList<>();
         outlets(run, distance, limit)
                 .ifPresent(n -> remedies.add(Remedy.change(
-                        "spray-bar",
-                        new DeviceEdit.SetOutlets(run.device().id(), n),
-                        new Measure("count", n, Unit.COUNT))));
+                        "spray-bar", DeviceEdit.outlets(run.device().id(), n), new Measure("count", n, Unit.COUNT))));
         remedies.add(Remedy.byHand("break-current"));
         return Finding.of(CURRENT, speed > 2 * limit ? Severity.STOP : Severity.CAUTION, place, numbers, remedies)
                 .worded("", name);

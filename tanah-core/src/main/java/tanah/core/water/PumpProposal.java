@@ -11,6 +11,7 @@ import tanah.core.design.Dam;
 import tanah.core.design.DamMove;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
+import tanah.core.design.Fitting;
 import tanah.core.design.Guards;
 import tanah.core.design.Ids;
 import tanah.core.design.WaterFeature;
@@ -120,7 +121,7 @@ public final class PumpProposal {
             }
         }
         List<WaterFeature> features = new java.util.ArrayList<>(water.features());
-        features.add(feature.fedBy(Optional.of(pump).filter(p -> !p.isEmpty())));
+        features.add(feature.withPump(Optional.of(pump).filter(p -> !p.isEmpty())));
         return made.withWater(made.water().map(w -> w.withFeatures(features)));
     }
 

@@ -9,6 +9,7 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Gear;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
+import tanah.core.design.Fitting;
 import tanah.core.design.WaterFeature;
 
 /**

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
+import tanah.core.design.Fitting;
 import tanah.core.testing.CheckRow;
 
 /** Water against published values and closed forms; provenance stands in each row of the tables. */

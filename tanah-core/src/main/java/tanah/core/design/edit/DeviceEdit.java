@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import tanah.core.design.Boxes;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
 import tanah.core.design.Envelope;
+import tanah.core.design.Fitting;
 import tanah.core.design.Ids;
 import tanah.core.design.Probe;
 import tanah.core.design.Schedule;
@@ -46,16 +46,9 @@ public sealed interface DeviceEdit extends Edit {
         public Design apply(Design design, EditContext context) {
             return design.vessel()
                     .map(v -> Boxes.resolve(v, context.catalogue()))
-                    .map(v -> new Device.Spot(
-                            within(spot.x(), v.length()),
-                            within(spot.y(), v.width()),
-                            within(spot.z(), v.height() + above)))
+                    .map(v -> spot.within(v.length(), v.width(), v.height() + above))
                     .map(inside -> design.withDevice(device, d -> d.withSpot(inside)))
                     .orElse(design);
-        }
-
-        private static OptionalDouble within(OptionalDouble value, double most) {
-            return value.isPresent() ? OptionalDouble.of(Math.max(0, Math.min(most, value.getAsDouble()))) : value;
         }
     }
 
@@ -71,7 +64,7 @@ public sealed interface DeviceEdit extends Edit {
     record LayTube(String device, boolean along) implements DeviceEdit {
         @Override
         public Design apply(Design design, EditContext context) {
-            return design.withDevice(device, d -> d.withRay(d.ray().lying(along)));
+            return design.withDevice(device, d -> d.withRay(d.ray().withAlongX(Optional.of(along))));
         }
     }
 
@@ -81,10 +74,7 @@ public sealed interface DeviceEdit extends Edit {
         public Design apply(Design design, EditContext context) {
             return design.withDevice(
                     device,
-                    d -> d.withLaid(new Device.Laid(
-                                    Optional.of(face),
-                                    Optional.empty(),
-                                    d.laid().depth()))
+                    d -> d.withLaid(d.laid().withFace(Optional.of(face)).withRect(Optional.empty()))
                             .withSpot(Device.Spot.NOWHERE));
         }
     }
@@ -94,17 +84,7 @@ public sealed interface DeviceEdit extends Edit {
         @Override
         public Design apply(Design design, EditContext context) {
             return design.withDevice(
-                    device,
-                    d -> d.thermostat()
-                            .map(t -> d.withThermostat(new Device.Thermostat(
-                                    t.item(),
-                                    t.type(),
-                                    t.day(),
-                                    t.night(),
-                                    t.hysteresis(),
-                                    t.band(),
-                                    Optional.of(probe))))
-                            .orElse(d));
+                    device, d -> d.withThermostat(d.thermostat().map(t -> t.withProbe(Optional.of(probe)))));
         }
     }
 
@@ -116,26 +96,37 @@ public sealed interface DeviceEdit extends Edit {
         }
     }
 
-    /** Give the outlet of a device a number of openings. */
-    record SetOutlets(String device, int count) implements DeviceEdit {
+    /** Give a device another number (SI); one that may be left out is empty then. */
+    record SetNumber(String device, DeviceNumber number, OptionalDouble value) implements DeviceEdit {
         @Override
         public Design apply(Design design, EditContext context) {
-            return design.withDevice(
-                    device,
-                    d -> d.withOutlet(new Device.Outlet(
-                            d.outlet().derate(),
-                            d.outlet().media(),
-                            OptionalInt.of(count),
-                            d.outlet().bore())));
+            return design.withDevice(device, d -> number.set(d, value));
         }
     }
 
+    /** Give the outlet of a device a number of openings. */
+    static SetNumber outlets(String device, int count) {
+        return new SetNumber(device, DeviceNumber.OUTLETS, OptionalDouble.of(count));
+    }
+
     /** Hang a lamp with its front at another height (m). */
-    record HangLamp(String device, double z) implements DeviceEdit {
+    static SetNumber hang(String lamp, double z) {
+        return new SetNumber(lamp, DeviceNumber.Z, OptionalDouble.of(z));
+    }
+
+    /** Lay a mat on a rectangle of its face (m). */
+    record LayOn(String device, Device.Rect rect) implements DeviceEdit {
         @Override
         public Design apply(Design design, EditContext context) {
-            return design.withDevice(
-                    device, d -> d.withSpot(new Device.Spot(d.at().x(), d.at().y(), OptionalDouble.of(z))));
+            return design.withDevice(device, d -> d.withLaid(d.laid().withRect(Optional.of(rect))));
+        }
+    }
+
+    /** Put a check valve into the line of a pump, or take it out. */
+    record FitValve(String device, boolean fitted) implements DeviceEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return design.withDevice(device, d -> DeviceNumber.fitted(d, Fitting.CHECK_VALVE, fitted ? 1 : 0));
         }
     }
 

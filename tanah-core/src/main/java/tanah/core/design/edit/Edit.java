@@ -6,7 +6,16 @@ import tanah.core.finding.Remedy;
 
 /** A change of a plan. Pure: the same design and context give the same design. */
 public sealed interface Edit extends PlanChange
-        permits AirEdit, DamEdit, DeviceEdit, GroundEdit, PieceEdit, PlanEdit, WaterEdit {
+        permits AirEdit,
+                DamEdit,
+                DeviceEdit,
+                FeatureEdit,
+                GroundEdit,
+                MistEdit,
+                PieceEdit,
+                PlanEdit,
+                WallEdit,
+                WaterEdit {
     /** The design after it; an equal design where it changes nothing, or where what it changes is gone. */
     Design apply(Design design, EditContext context);
 

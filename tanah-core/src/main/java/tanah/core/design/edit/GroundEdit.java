@@ -1,5 +1,7 @@
 package tanah.core.design.edit;
 
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
@@ -90,6 +92,31 @@ public sealed interface GroundEdit extends Edit {
         @Override
         public Design apply(Design design, EditContext context) {
             return change(design, layer, l -> l.withSurface(new Surface.Thickness(thickness)));
+        }
+    }
+
+    /** Let a layer lie on a part of the floor, or on all of it. */
+    record LayOn(String layer, Optional<Layer.Region> region) implements GroundEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return change(design, layer, l -> l.withRegion(region));
+        }
+    }
+
+    /** Put a medium into a layer's mix in so many parts, or take it out with none; the mix becomes the layer's own. */
+    record SetPart(String layer, String medium, double parts) implements GroundEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return change(design, layer, l -> {
+                Map<String, Double> mix = new LinkedHashMap<>(
+                        l.media().map(r -> r.parts(context.catalogue())).orElse(Map.of()));
+                if (parts > 0) {
+                    mix.put(medium, parts);
+                } else {
+                    mix.remove(medium);
+                }
+                return mix.isEmpty() ? l : l.withMedia(new Recipe.Own(mix));
+            });
         }
     }
 

@@ -28,6 +28,14 @@ public sealed interface PlanEdit extends Edit {
         }
     }
 
+    /** Give the lamps' day another hour (s). */
+    record SetDay(DayNumber number, double value) implements PlanEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return design.withHeat(number.set(design.heat(), value));
+        }
+    }
+
     /** Choose another vessel from the list. */
     record SetVessel(String vessel) implements PlanEdit {
         @Override

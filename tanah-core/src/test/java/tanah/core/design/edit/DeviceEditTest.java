@@ -61,7 +61,7 @@ class DeviceEditTest {
 
     @Test
     void anotherLampHasItsOwnBeam() {
-        Design wide = lit().withDevice("lamp", d -> d.withRay(d.ray().wide(OptionalDouble.of(0.5))));
+        Design wide = lit().withDevice("lamp", d -> d.withRay(d.ray().withBeam(OptionalDouble.of(0.5))));
         assertThat(after(new DeviceEdit.SetDevice("lamp", "flood-100"), wide).ray())
                 .isEqualTo(lit().device("lamp").orElseThrow().ray());
     }

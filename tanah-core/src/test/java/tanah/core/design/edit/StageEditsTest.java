@@ -250,9 +250,9 @@ class StageEditsTest {
         assertThat(device(new DeviceEdit.SetGuard("lamp", Optional.of("guard-lamp")).apply(lit(), CONTEXT), "lamp")
                         .guard())
                 .contains("guard-lamp");
-        Device hung = device(new DeviceEdit.HangLamp("lamp", 0.6).apply(lit(), CONTEXT), "lamp");
+        Device hung = device(DeviceEdit.hang("lamp", 0.6).apply(lit(), CONTEXT), "lamp");
         assertThat(hung.at()).isEqualTo(Device.Spot.at(0.2, 0.2, 0.6));
-        assertThat(device(new DeviceEdit.SetOutlets("pump", 3).apply(lit(), CONTEXT), "pump")
+        assertThat(device(DeviceEdit.outlets("pump", 3).apply(lit(), CONTEXT), "pump")
                         .outlet()
                         .count())
                 .isEqualTo(OptionalInt.of(3));
@@ -340,11 +340,10 @@ class StageEditsTest {
 
     @Test
     void theLidIsMeshToAShare() {
-        Design half = new AirEdit.SetMeshShare(0.5).apply(box(), CONTEXT);
+        Design half = AirEdit.mesh(0.5).apply(box(), CONTEXT);
         assertThat(half.vessel().flatMap(VesselPlan::lid).orElseThrow().meshFraction())
                 .hasValue(0.5);
-        assertThat(new AirEdit.SetMeshShare(0.5).apply(Design.named("x"), CONTEXT))
-                .isEqualTo(Design.named("x"));
+        assertThat(AirEdit.mesh(0.5).apply(Design.named("x"), CONTEXT)).isEqualTo(Design.named("x"));
     }
 
     @Test

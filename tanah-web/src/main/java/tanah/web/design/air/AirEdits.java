@@ -1,20 +1,14 @@
 package tanah.web.design.air;
 
-import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import tanah.core.design.AirPlan;
-import tanah.core.design.Boxes;
 import tanah.core.design.Design;
 import tanah.core.design.Envelope;
-import tanah.core.vessel.Vessel;
-import tanah.web.catalogue.Catalogues;
+import tanah.core.design.edit.MistEdit;
 import tanah.web.design.edit.EditForm;
 import tanah.web.design.edit.EditOutcome;
-import tanah.web.design.edit.NumberEdit;
-import tanah.web.design.edit.NumberField;
 import tanah.web.forms.FieldErrors;
-import tanah.web.shell.Words;
 
 /** Reads one edit of lid, openings, sheets, mist or moved air and applies it to a design. */
 @Component
@@ -26,20 +20,14 @@ public class AirEdits {
 
     private static final int MOST = 24;
 
-    private final Catalogues catalogues;
     private final LidEdits lid;
     private final WallEdits walls;
     private final MistEdits mist;
-    private final NumberEdit numbers;
-    private final Words words;
 
-    AirEdits(Catalogues catalogues, LidEdits lid, WallEdits walls, MistEdits mist, NumberEdit numbers, Words words) {
+    AirEdits(LidEdits lid, WallEdits walls, MistEdits mist) {
         this.lid = lid;
         this.walls = walls;
         this.mist = mist;
-        this.catalogues = catalogues;
-        this.numbers = numbers;
-        this.words = words;
     }
 
     public EditOutcome apply(Design design, EditForm form, long keeper, FieldErrors errors) {
@@ -52,13 +40,13 @@ public class AirEdits {
             return add(design, form.valueText(), errors);
         }
         if (part.equals(LID)) {
-            return lid.apply(design, form, errors);
+            return lid.lid(design, form, errors);
         }
         if (part.equals(MIST)) {
             return mist.mist(design, form, errors);
         }
         if (part.equals(FAN)) {
-            return fan(design, form, errors);
+            return lid.fan(design, form, errors);
         }
         if (part.startsWith(EVENT)) {
             return mist.event(design, form, errors);
@@ -75,7 +63,7 @@ public class AirEdits {
         if (sheet.isPresent()) {
             return walls.sheet(design, sheet.get(), form, errors);
         }
-        return AirFields.mist(design).nozzles().stream()
+        return MistEdit.mist(design).nozzles().stream()
                 .filter(n -> n.id().equals(part))
                 .findFirst()
                 .map(n -> mist.nozzle(design, n, form, errors))
@@ -88,8 +76,7 @@ public class AirEdits {
     }
 
     private EditOutcome add(Design design, String what, FieldErrors errors) {
-        Vessel vessel = Boxes.resolve(design.vessel().orElseThrow(), catalogues.of(design));
-        AirPlan.Mist mist = AirFields.mist(design);
+        AirPlan.Mist mist = MistEdit.mist(design);
         Envelope envelope = design.vessel().orElseThrow().envelope();
         if (mist.nozzles().size()
                         + mist.events().size()
@@ -103,9 +90,9 @@ public class AirEdits {
         String kind = words[0];
         String item = words.length > 1 ? words[1] : "";
         return switch (kind) {
-            case "vent" -> walls.addVent(design, item, vessel, errors);
+            case "vent" -> walls.addVent(design, item, errors);
             case "sheet" -> walls.addSheet(design, item, errors);
-            case "nozzle" -> this.mist.addNozzle(design, item, vessel, errors);
+            case "nozzle" -> this.mist.addNozzle(design, item, errors);
             case "event" -> this.mist.addEvent(design);
             default -> {
                 errors.add("add", "error.choice");
@@ -121,25 +108,5 @@ public class AirEdits {
             }
         }
         return Optional.empty();
-    }
-
-    static <T> List<T> replaced(List<T> all, T old, T made) {
-        return all.stream().map(x -> x.equals(old) ? made : x).toList();
-    }
-
-    private EditOutcome fan(Design design, EditForm form, FieldErrors errors) {
-        AirPlan air = design.air().orElse(AirPlan.STILL);
-        return NumberField.named(form.opWord(), AirFields.FAN)
-                .map(field -> {
-                    return numbers.typed(
-                            design,
-                            form,
-                            field,
-                            words.of("part.fan"),
-                            AirFields.get(field, air),
-                            errors,
-                            value -> design.withAir(Optional.of(AirFields.set(field, air, value))));
-                })
-                .orElseGet(() -> unknown(design, "error.edit.unknown", FAN, errors));
     }
 }

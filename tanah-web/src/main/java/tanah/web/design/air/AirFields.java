@@ -1,15 +1,11 @@
 package tanah.web.design.air;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.function.UnaryOperator;
-import tanah.core.design.AirPlan;
-import tanah.core.design.Design;
-import tanah.core.design.Device;
-import tanah.core.design.Envelope;
-import tanah.core.design.VesselPlan;
+import java.util.Locale;
+import tanah.core.design.edit.AirNumber;
+import tanah.core.design.edit.MistNumber;
+import tanah.core.design.edit.NozzleNumber;
+import tanah.core.design.edit.VentNumber;
 import tanah.core.units.Unit;
 import tanah.web.design.edit.NumberField;
 import tanah.web.forms.Quantity;
@@ -55,97 +51,27 @@ final class AirFields {
 
     private AirFields() {}
 
-    static OptionalDouble get(NumberField field, VesselPlan.Lid lid) {
-        return field.equals(MESH)
-                ? OptionalDouble.of(lid.meshFraction().orElse(0))
-                : lid.mesh().open();
+    /** The number of the lid or of moved air that a field shows. */
+    static AirNumber air(NumberField field) {
+        return AirNumber.valueOf(word(field, ""));
     }
 
-    static VesselPlan.Lid set(NumberField field, VesselPlan.Lid lid, OptionalDouble v) {
-        return field.equals(MESH)
-                ? lid.withMeshFraction(v.orElse(0))
-                : lid.withMesh(new VesselPlan.Mesh(lid.mesh().side(), lid.mesh().item(), v));
+    /** The number of an opening that a field shows. */
+    static VentNumber vent(NumberField field) {
+        return VentNumber.valueOf(word(field, "vent-"));
     }
 
-    static OptionalDouble get(NumberField field, Envelope.Vent v) {
-        return switch (field.op()) {
-            case "vent-z" -> v.z();
-            case "vent-from" -> v.from();
-            case "vent-to" -> v.to();
-            case "vent-height" -> v.height();
-            default -> v.open();
-        };
+    /** The number of a nozzle that a field shows. */
+    static NozzleNumber nozzle(NumberField field) {
+        return NozzleNumber.valueOf(word(field, "nozzle-"));
     }
 
-    static Envelope.Vent set(NumberField field, Envelope.Vent v, OptionalDouble to) {
-        OptionalDouble none = OptionalDouble.empty();
-        return switch (field.op()) {
-            case "vent-z" -> new Envelope.Vent(v.id(), v.face(), to, v.from(), v.to(), v.area(), v.height(), v.open());
-            // an opening that is measured by its edges no longer has an area of its own
-            case "vent-from" -> new Envelope.Vent(v.id(), v.face(), v.z(), to, v.to(), none, v.height(), v.open());
-            case "vent-to" -> new Envelope.Vent(v.id(), v.face(), v.z(), v.from(), to, none, v.height(), v.open());
-            case "vent-height" -> new Envelope.Vent(v.id(), v.face(), v.z(), v.from(), v.to(), none, to, v.open());
-            default -> new Envelope.Vent(v.id(), v.face(), v.z(), v.from(), v.to(), v.area(), v.height(), to);
-        };
+    /** The number of a misting that a field shows. */
+    static MistNumber misting(NumberField field) {
+        return MistNumber.valueOf(word(field, "event-"));
     }
 
-    static OptionalDouble get(NumberField field, AirPlan.Nozzle n) {
-        return switch (field.op()) {
-            case "nozzle-x" -> n.at().x();
-            case "nozzle-y" -> n.at().y();
-            case "nozzle-z" -> n.at().z();
-            default -> n.flow();
-        };
-    }
-
-    static AirPlan.Nozzle set(NumberField field, AirPlan.Nozzle n, OptionalDouble v) {
-        Device.Spot at = n.at();
-        return switch (field.op()) {
-            case "nozzle-x" -> new AirPlan.Nozzle(n.id(), n.item(), new Device.Spot(v, at.y(), at.z()), n.flow());
-            case "nozzle-y" -> new AirPlan.Nozzle(n.id(), n.item(), new Device.Spot(at.x(), v, at.z()), n.flow());
-            case "nozzle-z" -> new AirPlan.Nozzle(n.id(), n.item(), new Device.Spot(at.x(), at.y(), v), n.flow());
-            default -> new AirPlan.Nozzle(n.id(), n.item(), at, v);
-        };
-    }
-
-    static OptionalDouble get(NumberField field, AirPlan.Event event) {
-        return OptionalDouble.of(field.equals(EVENT_HOUR) ? 3600 * event.hour() : event.seconds());
-    }
-
-    static AirPlan.Event set(NumberField field, AirPlan.Event event, double v) {
-        return field.equals(EVENT_HOUR)
-                ? new AirPlan.Event(v / 3600, event.seconds(), event.nozzles())
-                : event.lasting(v);
-    }
-
-    static OptionalDouble get(NumberField field, AirPlan air) {
-        return field.equals(FAN_SPEED) ? air.fanSpeed() : air.exchange();
-    }
-
-    static AirPlan set(NumberField field, AirPlan air, OptionalDouble v) {
-        return field.equals(FAN_SPEED)
-                ? new AirPlan(v, air.exchange(), air.mist())
-                : new AirPlan(air.fanSpeed(), v, air.mist());
-    }
-
-    /** The mist of a design, or none. */
-    static AirPlan.Mist mist(Design design) {
-        return design.air().flatMap(AirPlan::mist).orElse(AirPlan.Mist.NONE);
-    }
-
-    static Design withMist(Design design, AirPlan.Mist mist) {
-        return design.withAir(Optional.of(design.air().orElse(AirPlan.STILL).withMist(Optional.of(mist))));
-    }
-
-    static Design withVents(Design design, UnaryOperator<List<Envelope.Vent>> change) {
-        VesselPlan v = design.vessel().orElseThrow();
-        return design.withVessel(v.withEnvelope(
-                v.envelope().withVents(change.apply(new ArrayList<>(v.envelope().vents())))));
-    }
-
-    static Design withSheets(Design design, UnaryOperator<List<Envelope.Insulation>> change) {
-        VesselPlan v = design.vessel().orElseThrow();
-        return design.withVessel(v.withEnvelope(v.envelope()
-                .withInsulation(change.apply(new ArrayList<>(v.envelope().insulation())))));
+    private static String word(NumberField field, String before) {
+        return field.op().substring(before.length()).toUpperCase(Locale.ROOT).replace('-', '_');
     }
 }

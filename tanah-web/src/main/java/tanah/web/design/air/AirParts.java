@@ -10,6 +10,9 @@ import tanah.core.catalogue.MistGear;
 import tanah.core.design.AirPlan;
 import tanah.core.design.Envelope;
 import tanah.core.design.VesselPlan;
+import tanah.core.design.edit.AirNumber;
+import tanah.core.design.edit.MistEdit;
+import tanah.core.design.edit.WallEdit;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.mapping.MistPlan;
 import tanah.core.time.SeasonPhase;
@@ -46,7 +49,7 @@ public class AirParts {
         parts.add(lid(e, vessel, catalogue, selected.equals(AirEdits.LID)));
         vessel.envelope().vents().forEach(v -> parts.add(vent(v, selected.equals(v.id()))));
         vessel.envelope().insulation().forEach(s -> parts.add(sheet(s, selected.equals(s.id()))));
-        AirPlan.Mist mist = AirFields.mist(e.design());
+        AirPlan.Mist mist = MistEdit.mist(e.design());
         parts.add(mist(mist, catalogue, selected.equals(AirEdits.MIST)));
         mist.nozzles().forEach(n -> parts.add(nozzle(n, catalogue, selected.equals(n.id()))));
         for (int i = 0; i < mist.events().size(); i++) {
@@ -57,17 +60,11 @@ public class AirParts {
     }
 
     private PartView lid(Evaluation e, VesselPlan vessel, Catalogue catalogue, boolean open) {
-        double share = vessel.lid()
-                .map(VesselPlan.Lid::meshFraction)
-                .orElse(OptionalDouble.empty())
-                .orElseGet(() -> vessel.catalogue()
-                        .flatMap(catalogue::findVessel)
-                        .map(m -> m.lidMesh())
-                        .orElse(0.0));
-        VesselPlan.Lid lid = vessel.lid().orElse(VesselPlan.Lid.UNSAID).withMeshFraction(share);
+        double share = AirNumber.LID_MESH.of(e.design(), catalogue).orElse(0);
+        VesselPlan.Lid lid = vessel.lid().orElse(VesselPlan.Lid.UNSAID);
         List<FieldView> fields = new ArrayList<>();
         if (open) {
-            fields.add(AirFields.MESH.view(AirEdits.LID, AirFields.get(AirFields.MESH, lid), words));
+            fields.add(AirFields.MESH.view(AirEdits.LID, share, words));
             fields.add(choice(
                     "lid-side",
                     AirEdits.LID,
@@ -83,7 +80,7 @@ public class AirParts {
                     words.of("field.lid-item"),
                     lid.mesh().item().orElse(""),
                     meshes));
-            fields.add(AirFields.MESH_OPEN.view(AirEdits.LID, AirFields.get(AirFields.MESH_OPEN, lid), words));
+            fields.add(AirFields.MESH_OPEN.view(AirEdits.LID, lid.mesh().open(), words));
         }
         List<NumberRow> numbers = new ArrayList<>();
         if (open) {
@@ -116,7 +113,7 @@ public class AirParts {
                 open,
                 open
                         ? AirFields.VENT.stream()
-                                .map(f -> f.view(v.id(), AirFields.get(f, v), words))
+                                .map(f -> f.view(v.id(), AirFields.vent(f).of(v), words))
                                 .toList()
                         : List.of(),
                 open ? List.of(new PartView.Act("vent-remove", "", words.of("pit.take_out"))) : List.of(),
@@ -127,7 +124,7 @@ public class AirParts {
     private PartView sheet(Envelope.Insulation s, boolean open) {
         List<FieldView> fields = new ArrayList<>();
         if (open) {
-            fields.add(choice("sheet-material", s.id(), s.material(), "sheet.", WallEdits.SHEETS));
+            fields.add(choice("sheet-material", s.id(), s.material(), "sheet.", WallEdit.SHEETS));
             fields.add(AirFields.SHEET_THICK.view(s.id(), s.thickness(), words));
             fields.add(choice(
                     "sheet-inside",
@@ -194,10 +191,11 @@ public class AirParts {
                     words.of("field.nozzle-item"),
                     n.item().orElse(""),
                     catalogue.allMistGear().stream()
-                            .filter(g -> g.is("nozzle") || g.is("fogger") || g.is("hand"))
+                            .filter(MistGear::sprays)
                             .map(g -> new FieldView.Option(g.id(), g.name()))
                             .toList()));
-            AirFields.NOZZLE.forEach(f -> fields.add(f.view(n.id(), AirFields.get(f, n), words)));
+            AirFields.NOZZLE.forEach(
+                    f -> fields.add(f.view(n.id(), AirFields.nozzle(f).of(n), words)));
         }
         Optional<MistGear> gear = n.item().flatMap(catalogue::findMistGear);
         OptionalDouble flow =
@@ -224,7 +222,7 @@ public class AirParts {
                 open,
                 open
                         ? AirFields.EVENT.stream()
-                                .map(f -> f.view(id, AirFields.get(f, event), words))
+                                .map(f -> f.view(id, AirFields.misting(f).of(event), words))
                                 .toList()
                         : List.of(),
                 open ? List.of(new PartView.Act("event-remove", "", words.of("pit.take_out"))) : List.of(),
@@ -243,7 +241,10 @@ public class AirParts {
                 open,
                 open
                         ? AirFields.FAN.stream()
-                                .map(f -> f.view(AirEdits.FAN, AirFields.get(f, air), words))
+                                .map(f -> f.view(
+                                        AirEdits.FAN,
+                                        AirFields.air(f).of(e.design(), catalogues.of(e.design())),
+                                        words))
                                 .toList()
                         : List.of(),
                 List.of(),

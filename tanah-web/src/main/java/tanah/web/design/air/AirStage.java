@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.MistGear;
 import tanah.core.design.AirPlan;
 import tanah.core.design.Design;
 import tanah.core.finding.Stage;
@@ -35,7 +36,7 @@ class AirStage extends EditedStage {
         }
         groups.get("air.mist").add(Choices.option("event", words.of("part.event")));
         catalogue.allMistGear().stream()
-                .filter(g -> g.is("nozzle") || g.is("fogger") || g.is("hand"))
+                .filter(MistGear::sprays)
                 .forEach(g -> groups.get("air.mist").add(Choices.option("nozzle:" + g.id(), g.name())));
         for (String face : List.of("back", "left", "right", "front", "bottom", "lid")) {
             groups.get("air.sheets")

@@ -1,75 +1,80 @@
 package tanah.web.design.air;
 
 import java.util.Optional;
-import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.MeshModel;
 import tanah.core.design.Design;
-import tanah.core.design.VesselPlan;
+import tanah.core.design.edit.AirEdit;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.edit.EditForm;
 import tanah.web.design.edit.EditOutcome;
+import tanah.web.design.edit.Edits;
 import tanah.web.design.edit.NumberEdit;
 import tanah.web.design.edit.NumberField;
 import tanah.web.forms.FieldErrors;
 import tanah.web.shell.Words;
 
-/** Reads one edit of the mesh in the lid. */
+/** Reads one edit of the mesh in the lid, or of moved air. */
 @Component
 class LidEdits {
     private final Catalogues catalogues;
     private final NumberEdit numbers;
+    private final Edits edits;
     private final Words words;
 
-    LidEdits(Catalogues catalogues, NumberEdit numbers, Words words) {
+    LidEdits(Catalogues catalogues, NumberEdit numbers, Edits edits, Words words) {
         this.catalogues = catalogues;
         this.numbers = numbers;
+        this.edits = edits;
         this.words = words;
     }
 
-    EditOutcome apply(Design design, EditForm form, FieldErrors errors) {
-        VesselPlan.Lid lid = design.vessel().orElseThrow().lid().orElse(VesselPlan.Lid.UNSAID);
+    EditOutcome lid(Design design, EditForm form, FieldErrors errors) {
         Optional<NumberField> number = NumberField.named(form.opWord(), AirFields.LID);
         if (number.isPresent()) {
-            NumberField field = number.get();
-            return numbers.typed(
-                    design,
-                    form,
-                    field,
-                    words.of("part.lid"),
-                    AirFields.get(field, lid),
-                    errors,
-                    value -> lid(design, AirFields.set(field, lid, value)));
+            return number(design, form, number.get(), words.of("part.lid"), errors);
         }
-        if (form.opWord().equals("lid-side")) {
-            return AirEdits.face(form.valueText())
-                    .map(f -> new EditOutcome(
-                            lid(
-                                    design,
-                                    lid.withMesh(new VesselPlan.Mesh(
-                                            Optional.of(f),
-                                            lid.mesh().item(),
-                                            lid.mesh().open()))),
-                            words.of("part.lid") + ": " + words.of("face." + f.word()),
-                            AirEdits.LID))
-                    .orElseGet(() -> AirEdits.unknown(design, "error.choice", AirEdits.LID, errors));
-        }
-        if (form.opWord().equals("lid-item")) {
-            return catalogues
-                    .of(design)
-                    .findMesh(form.valueText())
-                    .map(m -> new EditOutcome(
-                            lid(
-                                    design,
-                                    lid.withMesh(new VesselPlan.Mesh(
-                                            lid.mesh().side(), Optional.of(m.id()), OptionalDouble.empty()))),
-                            words.of("part.lid") + ": " + m.name(),
-                            AirEdits.LID))
-                    .orElseGet(() -> AirEdits.unknown(design, "error.choice", AirEdits.LID, errors));
-        }
-        return AirEdits.unknown(design, "error.edit.unknown", AirEdits.LID, errors);
+        return switch (form.opWord()) {
+            case "lid-side" ->
+                AirEdits.face(form.valueText())
+                        .map(f -> said(design, new AirEdit.LayMesh(f), words.of("face." + f.word())))
+                        .orElseGet(() -> AirEdits.unknown(design, "error.choice", AirEdits.LID, errors));
+            case "lid-item" -> mesh(design, form.valueText(), errors);
+            default -> AirEdits.unknown(design, "error.edit.unknown", AirEdits.LID, errors);
+        };
     }
 
-    private static Design lid(Design design, VesselPlan.Lid lid) {
-        return design.withVessel(design.vessel().orElseThrow().withLid(lid));
+    private EditOutcome mesh(Design design, String item, FieldErrors errors) {
+        Catalogue catalogue = catalogues.of(design);
+        Optional<MeshModel> mesh = catalogue.findMesh(item);
+        if (mesh.isEmpty() && !item.isEmpty()) {
+            return AirEdits.unknown(design, "error.choice", AirEdits.LID, errors);
+        }
+        return said(
+                design,
+                new AirEdit.UseMesh(mesh.map(MeshModel::id)),
+                mesh.map(MeshModel::name).orElseGet(() -> words.of("lid.usual_mesh")));
+    }
+
+    EditOutcome fan(Design design, EditForm form, FieldErrors errors) {
+        return NumberField.named(form.opWord(), AirFields.FAN)
+                .map(field -> number(design, form, field, words.of("part.fan"), errors))
+                .orElseGet(() -> AirEdits.unknown(design, "error.edit.unknown", AirEdits.FAN, errors));
+    }
+
+    private EditOutcome number(Design design, EditForm form, NumberField field, String name, FieldErrors errors) {
+        return numbers.typed(
+                design,
+                form,
+                field,
+                name,
+                AirFields.air(field).of(design, catalogues.of(design)),
+                errors,
+                value -> new AirEdit.SetNumber(AirFields.air(field), value));
+    }
+
+    private EditOutcome said(Design design, AirEdit edit, String what) {
+        return new EditOutcome(edits.apply(edit, design), words.of("part.lid") + ": " + what, AirEdits.LID);
     }
 }

@@ -1,16 +1,14 @@
 package tanah.web.design.air;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Component;
 import tanah.core.design.Design;
 import tanah.core.design.Envelope;
-import tanah.core.design.Ids;
-import tanah.core.vessel.Vessel;
+import tanah.core.design.edit.WallEdit;
 import tanah.web.design.edit.EditForm;
 import tanah.web.design.edit.EditOutcome;
+import tanah.web.design.edit.Edits;
 import tanah.web.design.edit.NumberEdit;
 import tanah.web.design.edit.NumberField;
 import tanah.web.forms.FieldErrors;
@@ -19,58 +17,43 @@ import tanah.web.shell.Words;
 /** Reads one edit of an opening or a sheet on a wall. */
 @Component
 class WallEdits {
-    static final List<String> SHEETS = List.of("xps", "cork", "pu_foam", "pvc_foam", "plywood");
-
     private final NumberEdit numbers;
+    private final Edits edits;
     private final Words words;
 
-    WallEdits(NumberEdit numbers, Words words) {
+    WallEdits(NumberEdit numbers, Edits edits, Words words) {
         this.numbers = numbers;
+        this.edits = edits;
         this.words = words;
     }
 
-    EditOutcome addVent(Design design, String face, Vessel vessel, FieldErrors errors) {
-        Optional<Envelope.Face> side =
-                AirEdits.face(face).filter(f -> f != Envelope.Face.LID && f != Envelope.Face.BOTTOM);
+    EditOutcome addVent(Design design, String face, FieldErrors errors) {
+        Optional<Envelope.Face> side = AirEdits.face(face).filter(WallEdit.OPENABLE::contains);
         if (side.isEmpty()) {
-            errors.add("add", "error.choice");
-            return EditOutcome.none(design, AirEdits.LID);
+            return refused(design, errors);
         }
-        boolean across = side.get() == Envelope.Face.FRONT || side.get() == Envelope.Face.BACK;
-        String id = Ids.free(design, "vent-" + face);
-        Envelope.Vent made = new Envelope.Vent(
-                id,
-                side.get(),
-                OptionalDouble.of(vessel.height() / 2),
-                OptionalDouble.of(0.02),
-                OptionalDouble.of((across ? vessel.length() : vessel.width()) - 0.02),
-                OptionalDouble.empty(),
-                OptionalDouble.of(0.02),
-                OptionalDouble.empty());
-        return new EditOutcome(
-                AirFields.withVents(design, v -> {
-                    v.add(made);
-                    return v;
-                }),
-                words.of("edit.laid", words.of("part.vent", words.of("face." + face))),
-                id);
+        Design made = edits.apply(new WallEdit.AddVent(side.get()), design);
+        var vents = made.vessel().orElseThrow().envelope().vents();
+        return laid(made, vents.get(vents.size() - 1).id(), "part.vent", face);
     }
 
     EditOutcome addSheet(Design design, String face, FieldErrors errors) {
         Optional<Envelope.Face> side = AirEdits.face(face);
         if (side.isEmpty()) {
-            errors.add("add", "error.choice");
-            return EditOutcome.none(design, AirEdits.LID);
+            return refused(design, errors);
         }
-        String id = Ids.free(design, "sheet-" + face);
-        Envelope.Insulation made = new Envelope.Insulation(id, side.get(), "xps", 0.02, Optional.of(false));
-        return new EditOutcome(
-                AirFields.withSheets(design, v -> {
-                    v.add(made);
-                    return v;
-                }),
-                words.of("edit.laid", words.of("part.sheet", words.of("face." + face))),
-                id);
+        Design made = edits.apply(new WallEdit.AddSheet(side.get()), design);
+        var sheets = made.vessel().orElseThrow().envelope().insulation();
+        return laid(made, sheets.get(sheets.size() - 1).id(), "part.sheet", face);
+    }
+
+    private static EditOutcome refused(Design design, FieldErrors errors) {
+        errors.add("add", "error.choice");
+        return EditOutcome.none(design, AirEdits.LID);
+    }
+
+    private EditOutcome laid(Design made, String id, String part, String face) {
+        return new EditOutcome(made, words.of("edit.laid", words.of(part, words.of("face." + face))), id);
     }
 
     EditOutcome vent(Design design, Envelope.Vent v, EditForm form, FieldErrors errors) {
@@ -83,24 +66,19 @@ class WallEdits {
                     form,
                     field,
                     name,
-                    AirFields.get(field, v),
+                    AirFields.vent(field).of(v),
                     errors,
-                    value -> AirFields.withVents(
-                            design, all -> AirEdits.replaced(all, v, AirFields.set(field, v, value))));
+                    value -> new WallEdit.SetVent(v.id(), AirFields.vent(field), value));
         }
         if (form.opWord().equals("vent-remove") || form.opWord().equals("remove")) {
-            return new EditOutcome(
-                    AirFields.withVents(
-                            design,
-                            all -> all.stream().filter(x -> !x.equals(v)).toList()),
-                    words.of("edit.removed", name),
-                    AirEdits.LID);
+            return act(design, new WallEdit.RemoveVent(v.id()), words.of("edit.removed", name), AirEdits.LID);
         }
         return AirEdits.unknown(design, "error.edit.unknown", v.id(), errors);
     }
 
     EditOutcome sheet(Design design, Envelope.Insulation s, EditForm form, FieldErrors errors) {
         String name = words.of("part.sheet", words.of("face." + s.face().word()));
+        String value = form.valueText();
         if (form.opWord().equals(AirFields.SHEET_THICK.op())) {
             return numbers.typed(
                     design,
@@ -109,45 +87,32 @@ class WallEdits {
                     name,
                     OptionalDouble.of(s.thickness()),
                     errors,
-                    value -> AirFields.withSheets(
-                            design,
-                            all -> AirEdits.replaced(
-                                    all,
-                                    s,
-                                    new Envelope.Insulation(
-                                            s.id(), s.face(), s.material(), value.orElseThrow(), s.inside()))));
+                    thick -> new WallEdit.ThickenSheet(s.id(), thick.orElseThrow()));
         }
-        UnaryOperator<Envelope.Insulation> change;
-        String said;
-        switch (form.opWord()) {
-            case "sheet-material" -> {
-                if (!SHEETS.contains(form.valueText())) {
-                    return AirEdits.unknown(design, "error.choice", s.id(), errors);
-                }
-                change = x -> new Envelope.Insulation(x.id(), x.face(), form.valueText(), x.thickness(), x.inside());
-                said = words.of("sheet." + form.valueText());
-            }
-            case "sheet-inside" -> {
-                boolean inside = form.valueText().equals("true");
-                change = x ->
-                        new Envelope.Insulation(x.id(), x.face(), x.material(), x.thickness(), Optional.of(inside));
-                said = words.of("sheet-inside." + inside);
-            }
-            case "sheet-remove" -> {
-                return new EditOutcome(
-                        AirFields.withSheets(
+        return switch (form.opWord()) {
+            case "sheet-material" ->
+                WallEdit.SHEETS.contains(value)
+                        ? act(
                                 design,
-                                all -> all.stream().filter(x -> !x.equals(s)).toList()),
-                        words.of("edit.removed", name),
-                        AirEdits.LID);
+                                new WallEdit.MakeSheetOf(s.id(), value),
+                                name + ": " + words.of("sheet." + value),
+                                s.id())
+                        : AirEdits.unknown(design, "error.choice", s.id(), errors);
+            case "sheet-inside" -> {
+                boolean inside = value.equals("true");
+                yield act(
+                        design,
+                        new WallEdit.TurnSheet(s.id(), inside),
+                        name + ": " + words.of("sheet-inside." + inside),
+                        s.id());
             }
-            default -> {
-                return AirEdits.unknown(design, "error.edit.unknown", s.id(), errors);
-            }
-        }
-        return new EditOutcome(
-                AirFields.withSheets(design, all -> AirEdits.replaced(all, s, change.apply(s))),
-                name + ": " + said,
-                s.id());
+            case "sheet-remove" ->
+                act(design, new WallEdit.RemoveSheet(s.id()), words.of("edit.removed", name), AirEdits.LID);
+            default -> AirEdits.unknown(design, "error.edit.unknown", s.id(), errors);
+        };
+    }
+
+    private EditOutcome act(Design design, WallEdit edit, String summary, String part) {
+        return new EditOutcome(edits.apply(edit, design), summary, part);
     }
 }

@@ -5,6 +5,7 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 import tanah.core.design.Design;
+import tanah.core.design.edit.Edit;
 import tanah.web.forms.FieldErrors;
 import tanah.web.shell.Words;
 
@@ -12,9 +13,11 @@ import tanah.web.shell.Words;
 @Component
 public class NumberEdit {
     private final Words words;
+    private final Edits edits;
 
-    public NumberEdit(Words words) {
+    public NumberEdit(Words words, Edits edits) {
         this.words = words;
+        this.edits = edits;
     }
 
     /** Reads the number and applies it; {@code change} is given what was typed, empty where it was left out. */
@@ -25,7 +28,7 @@ public class NumberEdit {
             String name,
             OptionalDouble stood,
             FieldErrors errors,
-            Function<OptionalDouble, Design> change) {
+            Function<OptionalDouble, ? extends Edit> change) {
         OptionalDouble value = field.read(form, errors);
         return apply(design, form, field, name, stood, value, errors, () -> change.apply(value));
     }
@@ -34,7 +37,7 @@ public class NumberEdit {
      * @param name   of the part
      * @param stood  before; empty: not given
      * @param value  read from the form
-     * @param change makes the new design
+     * @param change makes the edit
      */
     public EditOutcome apply(
             Design design,
@@ -44,7 +47,7 @@ public class NumberEdit {
             OptionalDouble stood,
             OptionalDouble value,
             FieldErrors errors,
-            Supplier<Design> change) {
+            Supplier<? extends Edit> change) {
         String before = stood.isPresent() ? field.show(stood.getAsDouble()) : "–";
         if (!errors.isEmpty() || form.valueText().strip().equals(before)) {
             return EditOutcome.none(design, form.partId());
@@ -52,6 +55,6 @@ public class NumberEdit {
         String after = value.isPresent() ? field.show(value.getAsDouble()) : "–";
         String summary = words.of(
                 "edit.field", name, words.of("short." + field.op()), before, (after + "\u2009" + field.unit()).strip());
-        return new EditOutcome(change.get(), summary, form.partId());
+        return new EditOutcome(edits.apply(change.get(), design), summary, form.partId());
     }
 }

@@ -11,7 +11,6 @@ import tanah.core.design.Layer;
 import tanah.core.design.NewLayer;
 import tanah.core.design.Surface;
 import tanah.core.design.edit.Edit;
-import tanah.core.design.edit.EditContext;
 import tanah.core.design.edit.GroundEdit;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
@@ -23,6 +22,7 @@ import tanah.core.units.Unit;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.edit.EditForm;
 import tanah.web.design.edit.EditOutcome;
+import tanah.web.design.edit.Edits;
 import tanah.web.design.edit.NumberEdit;
 import tanah.web.design.words.PartNames;
 import tanah.web.forms.FieldErrors;
@@ -44,6 +44,7 @@ class GroundEdits {
     private final RegionEdits regions;
     private final Words common;
     private final Clock clock;
+    private final Edits edits;
 
     GroundEdits(
             Catalogues catalogues,
@@ -52,7 +53,8 @@ class GroundEdits {
             NumberEdit numbers,
             RegionEdits regions,
             Words common,
-            Clock clock) {
+            Clock clock,
+            Edits edits) {
         this.catalogues = catalogues;
         this.names = names;
         this.mixes = mixes;
@@ -60,6 +62,7 @@ class GroundEdits {
         this.regions = regions;
         this.common = common;
         this.clock = clock;
+        this.edits = edits;
     }
 
     public EditOutcome apply(Design design, EditForm form, long keeper, FieldErrors errors) {
@@ -228,7 +231,7 @@ class GroundEdits {
                 OptionalDouble.of(stood),
                 hole,
                 errors,
-                () -> apply(design, new GroundEdit.SetMeshHole(form.partId(), hole)));
+                () -> new GroundEdit.SetMeshHole(form.partId(), hole));
     }
 
     private EditOutcome moist(Design design, EditForm form, FieldErrors errors) {
@@ -245,7 +248,7 @@ class GroundEdits {
                 OptionalDouble.of(layer.get().wetness()),
                 share,
                 errors,
-                () -> apply(design, new GroundEdit.SetMoisture(form.partId(), share.getAsDouble())));
+                () -> new GroundEdit.SetMoisture(form.partId(), share.getAsDouble()));
     }
 
     private EditOutcome add(Design design, EditForm form, FieldErrors errors) {
@@ -288,11 +291,7 @@ class GroundEdits {
     }
 
     private EditOutcome act(Design design, Edit edit, String summary, String part) {
-        return new EditOutcome(apply(design, edit), summary, part);
-    }
-
-    private Design apply(Design design, Edit edit) {
-        return edit.apply(design, new EditContext(catalogues.of(design), LocalDate.now(clock)));
+        return new EditOutcome(edits.apply(edit, design), summary, part);
     }
 
     private static Optional<Layer> known(Design design, EditForm form, FieldErrors errors) {

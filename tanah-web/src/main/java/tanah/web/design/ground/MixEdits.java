@@ -1,6 +1,5 @@
 package tanah.web.design.ground;
 
-import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -9,12 +8,13 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Medium;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
-import tanah.core.design.Recipe;
+import tanah.core.design.edit.GroundEdit;
 import tanah.core.school.SoilParts;
 import tanah.core.units.Unit;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.edit.EditForm;
 import tanah.web.design.edit.EditOutcome;
+import tanah.web.design.edit.Edits;
 import tanah.web.forms.FieldErrors;
 import tanah.web.forms.Numbers;
 import tanah.web.forms.Quantity;
@@ -28,10 +28,12 @@ class MixEdits {
 
     private final Catalogues catalogues;
     private final Words words;
+    private final Edits edits;
 
-    MixEdits(Catalogues catalogues, Words words) {
+    MixEdits(Catalogues catalogues, Words words, Edits edits) {
         this.catalogues = catalogues;
         this.words = words;
+        this.edits = edits;
     }
 
     /** Whether an edit is one of a mix. */
@@ -41,7 +43,7 @@ class MixEdits {
 
     EditOutcome apply(Design design, Layer layer, EditForm form, FieldErrors errors) {
         Catalogue catalogue = catalogues.of(design);
-        Map<String, Double> parts = new LinkedHashMap<>(SoilParts.parts(layer, catalogue));
+        Map<String, Double> parts = SoilParts.parts(layer, catalogue);
         String media = form.opWord().equals("mix-part") ? form.otherText() : form.valueText();
         String field = form.opWord() + "-" + form.partId() + (form.opWord().equals("mix-part") ? "-" + media : "");
         Optional<Medium> medium = catalogue.findMedium(media).filter(Medium::isLoose);
@@ -50,6 +52,7 @@ class MixEdits {
             return EditOutcome.none(design, layer.id());
         }
         String summary;
+        double share;
         switch (form.opWord()) {
             case "mix-part" -> {
                 OptionalDouble typed =
@@ -57,7 +60,7 @@ class MixEdits {
                 if (typed.isEmpty() || typed.getAsDouble() == parts.get(media)) {
                     return EditOutcome.none(design, layer.id());
                 }
-                parts.put(media, typed.getAsDouble());
+                share = typed.getAsDouble();
                 summary = words.of("edit.mix_part", medium.get().name(), Numbers.upTo(typed.getAsDouble(), 2));
             }
             case "mix-add" -> {
@@ -65,7 +68,7 @@ class MixEdits {
                     errors.add(field, parts.containsKey(media) ? "error.mix.twice" : "error.mix.many", MOST_PARTS);
                     return EditOutcome.none(design, layer.id());
                 }
-                parts.put(media, 1.0);
+                share = 1;
                 summary = words.of("edit.mix_add", medium.get().name());
             }
             case "mix-out" -> {
@@ -73,7 +76,7 @@ class MixEdits {
                     errors.add("form", "error.mix.last");
                     return EditOutcome.none(design, layer.id());
                 }
-                parts.remove(media);
+                share = 0;
                 summary = words.of("edit.mix_out", medium.get().name());
             }
             default -> {
@@ -81,8 +84,7 @@ class MixEdits {
                 return EditOutcome.none(design, layer.id());
             }
         }
-        Recipe recipe = new Recipe.Own(parts);
         return new EditOutcome(
-                design.withGround(design.ground().change(layer.id(), l -> l.withMedia(recipe))), summary, layer.id());
+                edits.apply(new GroundEdit.SetPart(layer.id(), media, share), design), summary, layer.id());
     }
 }

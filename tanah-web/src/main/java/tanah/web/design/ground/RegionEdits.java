@@ -4,12 +4,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
+import tanah.core.design.Boxes;
 import tanah.core.design.DamMove;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
 import tanah.core.design.Surface;
+import tanah.core.design.edit.GroundEdit;
 import tanah.core.evaluate.Evaluation;
-import tanah.core.evaluate.Evaluator;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.vessel.Vessel;
 import tanah.web.catalogue.Catalogues;
@@ -63,8 +64,7 @@ class RegionEdits {
     }
 
     EditOutcome apply(Design design, Layer layer, EditForm form, FieldErrors errors) {
-        Optional<Vessel> vessel =
-                Evaluator.evaluate(design, catalogues.of(design)).vessel();
+        Optional<Vessel> vessel = design.vessel().map(v -> Boxes.resolve(v, catalogues.of(design)));
         if (vessel.isEmpty()) {
             errors.add("form", "error.vessel.first");
             return EditOutcome.none(design, layer.id());
@@ -90,8 +90,7 @@ class RegionEdits {
                 OptionalDouble.of(stood),
                 value,
                 errors,
-                () -> design.withGround(design.ground()
-                        .change(layer.id(), l -> l.withRegion(region(edges, vessel.get())))));
+                () -> new GroundEdit.LayOn(layer.id(), region(edges, vessel.get())));
     }
 
     private static Optional<Layer.Region> region(double[] edges, Vessel vessel) {

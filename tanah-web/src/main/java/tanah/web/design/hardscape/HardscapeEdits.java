@@ -1,20 +1,18 @@
 package tanah.web.design.hardscape;
 
 import java.math.BigDecimal;
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Medium;
+import tanah.core.design.Boxes;
 import tanah.core.design.Design;
 import tanah.core.design.Fixing;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.Ids;
 import tanah.core.design.PieceMove;
-import tanah.core.design.edit.EditContext;
 import tanah.core.design.edit.PieceEdit;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
@@ -26,6 +24,8 @@ import tanah.web.catalogue.StockItem;
 import tanah.web.catalogue.StockService;
 import tanah.web.design.edit.EditForm;
 import tanah.web.design.edit.EditOutcome;
+import tanah.web.design.edit.Edits;
+import tanah.web.design.edit.NumberEdit;
 import tanah.web.design.edit.NumberField;
 import tanah.web.design.words.PartNames;
 import tanah.web.forms.FieldErrors;
@@ -47,10 +47,13 @@ public class HardscapeEdits {
     private final StockService stock;
     private final PartNames names;
     private final Words words;
-    private final Clock clock;
+    private final NumberEdit numbers;
+    private final Edits edits;
 
-    HardscapeEdits(Catalogues catalogues, StockService stock, PartNames names, Words words, Clock clock) {
-        this.clock = clock;
+    HardscapeEdits(
+            Catalogues catalogues, StockService stock, PartNames names, Words words, NumberEdit numbers, Edits edits) {
+        this.numbers = numbers;
+        this.edits = edits;
         this.catalogues = catalogues;
         this.stock = stock;
         this.names = names;
@@ -107,25 +110,19 @@ public class HardscapeEdits {
     private EditOutcome number(
             Design design, HardscapeItem item, NumberField field, EditForm form, FieldErrors errors) {
         NumberField bounded = bounded(design, item, field);
-        OptionalDouble value = bounded.read(form, errors);
-        OptionalDouble stood = PieceFields.number(field).of(item);
-        String before = stood.isPresent() ? field.show(stood.getAsDouble()) : "–";
-        if (!errors.isEmpty() || form.valueText().strip().equals(before)) {
-            return EditOutcome.none(design, item.id());
-        }
-        String summary = words.of(
-                "edit.field",
+        return numbers.typed(
+                design,
+                form,
+                bounded,
                 named(item, design),
-                words.of("short." + field.op()),
-                before,
-                (value.isPresent() ? field.show(value.getAsDouble()) : "–") + "\u2009" + field.unit());
-        return act(design, new PieceEdit.SetNumber(item.id(), PieceFields.number(field), value), summary);
+                PieceFields.number(field).of(item),
+                errors,
+                value -> new PieceEdit.SetNumber(item.id(), PieceFields.number(field), value));
     }
 
     /** A piece stays inside the box: what is typed may place or size it just up to the far wall. */
     private NumberField bounded(Design design, HardscapeItem item, NumberField field) {
-        Optional<Vessel> vessel =
-                Evaluator.evaluate(design, catalogues.of(design)).vessel();
+        Optional<Vessel> vessel = design.vessel().map(v -> Boxes.resolve(v, catalogues.of(design)));
         PieceMove.Box box = PieceMove.box(item);
         return vessel.map(v -> switch (field.op()) {
                     case "x" -> field.upTo(v.length() - box.length());
@@ -298,7 +295,7 @@ public class HardscapeEdits {
     }
 
     private EditOutcome act(Design design, PieceEdit edit, String summary) {
-        Design changed = edit.apply(design, new EditContext(catalogues.of(design), LocalDate.now(clock)));
+        Design changed = edits.apply(edit, design);
         return new EditOutcome(changed, summary, edit.item());
     }
 

@@ -1,7 +1,5 @@
 package tanah.web.design.heat;
 
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
@@ -16,13 +14,14 @@ import tanah.core.design.Guards;
 import tanah.core.design.Probe;
 import tanah.core.design.Schedule;
 import tanah.core.design.edit.DeviceEdit;
-import tanah.core.design.edit.EditContext;
+import tanah.core.design.edit.PlanEdit;
 import tanah.core.equipment.LampProposal;
 import tanah.core.mapping.Fittings;
 import tanah.core.vessel.Vessel;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.edit.EditForm;
 import tanah.web.design.edit.EditOutcome;
+import tanah.web.design.edit.Edits;
 import tanah.web.design.edit.NumberEdit;
 import tanah.web.design.edit.NumberField;
 import tanah.web.design.words.PartNames;
@@ -42,10 +41,10 @@ public class HeatEdits {
     private final PartNames names;
     private final NumberEdit numbers;
     private final Words words;
-    private final Clock clock;
+    private final Edits edits;
 
-    public HeatEdits(Catalogues catalogues, PartNames names, NumberEdit numbers, Words words, Clock clock) {
-        this.clock = clock;
+    public HeatEdits(Catalogues catalogues, PartNames names, NumberEdit numbers, Words words, Edits edits) {
+        this.edits = edits;
         this.catalogues = catalogues;
         this.names = names;
         this.numbers = numbers;
@@ -99,9 +98,9 @@ public class HeatEdits {
                 form,
                 field,
                 words.of("part.day"),
-                HeatFields.get(field, design.heat()),
+                OptionalDouble.of(HeatFields.hour(field).of(design.heat())),
                 errors,
-                value -> design.withHeat(HeatFields.set(field, design.heat(), value.orElseThrow())));
+                value -> new PlanEdit.SetDay(HeatFields.hour(field), value.orElseThrow()));
     }
 
     private EditOutcome device(Design design, Device d, EditForm form, Catalogue catalogue, FieldErrors errors) {
@@ -116,8 +115,7 @@ public class HeatEdits {
                     name,
                     HeatFields.get(field, d),
                     errors,
-                    value -> design.withDevice(
-                            d.id(), now -> HeatFields.set(field, placed(now, design, catalogue), value)));
+                    value -> edit(d, field, value, design, catalogue));
         }
         String value = form.valueText();
         return switch (form.opWord()) {
@@ -149,12 +147,14 @@ public class HeatEdits {
     }
 
     /** A mat gets a place of its own before one edge of it is moved. */
-    private static Device placed(Device d, Design design, Catalogue catalogue) {
-        return Fittings.isMat(d, catalogue)
-                        && d.laid().rect().isEmpty()
-                        && design.vessel().isPresent()
-                ? LampProposal.laid(d, design, catalogue)
-                : d;
+    private static DeviceEdit edit(
+            Device d, NumberField field, OptionalDouble value, Design design, Catalogue catalogue) {
+        if (!HeatFields.EDGES.contains(field)) {
+            return new DeviceEdit.SetNumber(d.id(), HeatFields.number(field), value);
+        }
+        Device placed = d.laid().rect().isPresent() ? d : LampProposal.laid(d, design, catalogue);
+        Device.Rect rect = placed.laid().rect().orElseThrow();
+        return new DeviceEdit.LayOn(d.id(), HeatFields.edge(field).set(rect, value.orElseThrow()));
     }
 
     private static NumberField within(NumberField field, Design design, Catalogue catalogue) {
@@ -256,7 +256,7 @@ public class HeatEdits {
     }
 
     private EditOutcome act(Design design, DeviceEdit edit, String summary) {
-        Design changed = edit.apply(design, new EditContext(catalogues.of(design), LocalDate.now(clock)));
+        Design changed = edits.apply(edit, design);
         return new EditOutcome(changed, summary, edit.device());
     }
 }

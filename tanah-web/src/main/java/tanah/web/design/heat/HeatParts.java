@@ -57,7 +57,7 @@ public class HeatParts {
                         ? HeatFields.DAY.stream()
                                 .map(f -> f.view(
                                         HeatEdits.DAY,
-                                        HeatFields.get(f, e.design().heat()),
+                                        HeatFields.hour(f).of(e.design().heat()),
                                         words))
                                 .toList()
                         : List.of(),
@@ -156,8 +156,7 @@ public class HeatParts {
                         "face.",
                         FACES.stream().map(Envelope.Face::word).toList()));
             }
-            List.of(HeatFields.FROM, HeatFields.TO, HeatFields.LOW, HeatFields.HIGH)
-                    .forEach(f -> fields.add(view(f, d)));
+            HeatFields.EDGES.forEach(f -> fields.add(view(f, d)));
             fields.add(view(HeatFields.POWER, d));
             running(d, fields);
             control(d, e, fields);

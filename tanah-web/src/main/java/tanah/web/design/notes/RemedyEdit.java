@@ -1,16 +1,12 @@
 package tanah.web.design.notes;
 
-import java.time.Clock;
-import java.time.LocalDate;
 import org.springframework.stereotype.Component;
 import tanah.core.design.Design;
-import tanah.core.design.edit.Edit;
-import tanah.core.design.edit.EditContext;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Remedy;
-import tanah.web.catalogue.Catalogues;
 import tanah.web.design.edit.EditForm;
 import tanah.web.design.edit.EditOutcome;
+import tanah.web.design.edit.Edits;
 import tanah.web.design.words.FindingWords;
 import tanah.web.evaluate.Evaluations;
 import tanah.web.forms.FieldErrors;
@@ -18,16 +14,14 @@ import tanah.web.forms.FieldErrors;
 /** Takes the remedy of a note; the same on every stage. */
 @Component
 public class RemedyEdit {
-    private final Catalogues catalogues;
     private final FindingWords words;
-    private final Clock clock;
+    private final Edits edits;
     private final Evaluations evaluations;
 
-    RemedyEdit(Catalogues catalogues, Evaluations evaluations, FindingWords words, Clock clock) {
+    RemedyEdit(Evaluations evaluations, FindingWords words, Edits edits) {
         this.evaluations = evaluations;
-        this.catalogues = catalogues;
         this.words = words;
-        this.clock = clock;
+        this.edits = edits;
     }
 
     /** The part names the finding, the value which of its remedies, the other the part that is selected. */
@@ -37,8 +31,7 @@ public class RemedyEdit {
                 for (int i = 0; i < finding.remedies().size(); i++) {
                     if (String.valueOf(i).equals(form.valueText())) {
                         Remedy remedy = finding.remedies().get(i);
-                        Design changed =
-                                Edit.take(remedy, design, new EditContext(catalogues.of(design), LocalDate.now(clock)));
+                        Design changed = edits.take(remedy, design);
                         return new EditOutcome(changed, words.remedy(remedy), form.otherText());
                     }
                 }

@@ -1,7 +1,5 @@
 package tanah.web.design.water;
 
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -12,11 +10,11 @@ import tanah.core.design.Boxes;
 import tanah.core.design.Dam;
 import tanah.core.design.Design;
 import tanah.core.design.edit.DamEdit;
-import tanah.core.design.edit.EditContext;
 import tanah.core.vessel.Vessel;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.edit.EditForm;
 import tanah.web.design.edit.EditOutcome;
+import tanah.web.design.edit.Edits;
 import tanah.web.design.edit.NumberEdit;
 import tanah.web.design.edit.NumberField;
 import tanah.web.design.words.PartNames;
@@ -33,10 +31,10 @@ public class DamEdits {
     private final NumberEdit numbers;
     private final PartNames names;
     private final Words words;
-    private final Clock clock;
+    private final Edits edits;
 
-    DamEdits(Catalogues catalogues, NumberEdit numbers, PartNames names, Words words, Clock clock) {
-        this.clock = clock;
+    DamEdits(Catalogues catalogues, NumberEdit numbers, PartNames names, Words words, Edits edits) {
+        this.edits = edits;
         this.catalogues = catalogues;
         this.numbers = numbers;
         this.names = names;
@@ -59,7 +57,7 @@ public class DamEdits {
                     OptionalDouble.of(WaterFields.dam(field).of(dam)),
                     value,
                     errors,
-                    () -> changed(design, new DamEdit.SetNumber(dam.id(), WaterFields.dam(field), v)));
+                    () -> new DamEdit.SetNumber(dam.id(), WaterFields.dam(field), v));
         }
         Optional<DamEdit.Face> face = face(form);
         if (face.isPresent() || form.opWord().equals("dam-move")) {
@@ -128,6 +126,6 @@ public class DamEdits {
     }
 
     private Design changed(Design design, DamEdit edit) {
-        return edit.apply(design, new EditContext(catalogues.of(design), LocalDate.now(clock)));
+        return edits.apply(edit, design);
     }
 }

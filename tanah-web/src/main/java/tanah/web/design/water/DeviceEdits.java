@@ -1,30 +1,28 @@
 package tanah.web.design.water;
 
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Gear;
+import tanah.core.design.Boxes;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
 import tanah.core.design.Guards;
 import tanah.core.design.WaterFeature;
 import tanah.core.design.edit.DeviceEdit;
-import tanah.core.design.edit.EditContext;
+import tanah.core.design.edit.FeatureEdit;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.ground.WaterVolumes;
 import tanah.core.vessel.Vessel;
-import tanah.core.water.Fitting;
 import tanah.core.water.PumpProposal;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.edit.EditForm;
 import tanah.web.design.edit.EditOutcome;
+import tanah.web.design.edit.Edits;
 import tanah.web.design.edit.NumberEdit;
 import tanah.web.design.edit.NumberField;
 import tanah.web.design.words.PartNames;
@@ -35,9 +33,6 @@ import tanah.web.shell.Words;
 /** Reads one edit of a pump, filter, heater or of running water and applies it to a design. */
 @Component
 class DeviceEdits {
-    /** Walls that water can run down. */
-    static final List<String> FACES = List.of("back", "left", "right", "front");
-
     private static final int MOST = 40;
     private static final String FEATURE = "feature:";
 
@@ -45,10 +40,10 @@ class DeviceEdits {
     private final PartNames names;
     private final NumberEdit numbers;
     private final Words words;
-    private final Clock clock;
+    private final Edits edits;
 
-    DeviceEdits(Catalogues catalogues, PartNames names, NumberEdit numbers, Words words, Clock clock) {
-        this.clock = clock;
+    DeviceEdits(Catalogues catalogues, PartNames names, NumberEdit numbers, Words words, Edits edits) {
+        this.edits = edits;
         this.catalogues = catalogues;
         this.names = names;
         this.numbers = numbers;
@@ -140,9 +135,9 @@ class DeviceEdits {
                     form,
                     field,
                     names.of(d.id(), design, catalogue),
-                    DeviceFields.get(field, d),
+                    DeviceFields.number(field).of(d),
                     errors,
-                    value -> design.withDevice(d.id(), now -> DeviceFields.set(field, now, value)));
+                    value -> new DeviceEdit.SetNumber(d.id(), DeviceFields.number(field), value));
         }
         boolean yes = form.valueText().equals("true");
         return switch (form.opWord()) {
@@ -165,12 +160,11 @@ class DeviceEdits {
                         new DeviceEdit.SetGuard(d.id(), yes ? Optional.of(Guards.inWater(gear)) : Optional.empty()),
                         words.of(yes ? "edit.guarded" : "edit.unguarded", gear.name()));
             case "device-valve" ->
-                changed(
+                act(
                         design,
-                        d,
-                        now -> DeviceFields.fitted(now, Fitting.CHECK_VALVE, yes ? 1 : 0),
+                        new DeviceEdit.FitValve(d.id(), yes),
                         words.of(yes ? "edit.valve" : "edit.no_valve", gear.name()));
-            case "move", "lift" -> placed(design, d, gear, form, catalogue, errors);
+            case "move", "lift" -> placed(design, d, gear, form, errors);
             case "device-remove", "remove" ->
                 act(design, new DeviceEdit.RemoveDevice(d.id()), words.of("edit.removed", gear.name()))
                         .selecting(WaterEdits.BODY);
@@ -183,7 +177,7 @@ class DeviceEdits {
 
     /** A place is limited by the box. */
     private static NumberField within(NumberField field, Design design, Catalogue catalogue) {
-        Optional<Vessel> vessel = Evaluator.evaluate(design, catalogue).vessel();
+        Optional<Vessel> vessel = design.vessel().map(v -> Boxes.resolve(v, catalogue));
         return vessel.map(v -> switch (field.op()) {
                     case "device-x" -> field.upTo(v.length());
                     case "device-y" -> field.upTo(v.width());
@@ -194,12 +188,10 @@ class DeviceEdits {
     }
 
     /** Dragged in the plan or in the section, kept inside the box. */
-    private EditOutcome placed(
-            Design design, Device d, Gear gear, EditForm form, Catalogue catalogue, FieldErrors errors) {
+    private EditOutcome placed(Design design, Device d, Gear gear, EditForm form, FieldErrors errors) {
         OptionalDouble x = Quantity.parse(form.valueText(), Quantity.Kind.LENGTH);
         OptionalDouble other = Quantity.parse(form.otherText(), Quantity.Kind.LENGTH);
-        Optional<Vessel> vessel = Evaluator.evaluate(design, catalogue).vessel();
-        if (x.isEmpty() || other.isEmpty() || vessel.isEmpty()) {
+        if (x.isEmpty() || other.isEmpty() || design.vessel().isEmpty()) {
             errors.add("form", "error.edit.unknown");
             return EditOutcome.none(design, d.id());
         }
@@ -210,12 +202,12 @@ class DeviceEdits {
     }
 
     private EditOutcome act(Design design, DeviceEdit edit, String summary) {
-        Design changed = edit.apply(design, new EditContext(catalogues.of(design), LocalDate.now(clock)));
+        Design changed = edits.apply(edit, design);
         return new EditOutcome(changed, summary, edit.device());
     }
 
-    private static EditOutcome changed(Design design, Device d, UnaryOperator<Device> change, String summary) {
-        return new EditOutcome(design.withDevice(d.id(), change), summary, d.id());
+    private EditOutcome act(Design design, FeatureEdit edit, String summary) {
+        return new EditOutcome(edits.apply(edit, design), summary, edit.feature());
     }
 
     private EditOutcome feature(Design design, WaterFeature f, EditForm form, FieldErrors errors) {
@@ -228,31 +220,23 @@ class DeviceEdits {
                     form,
                     field,
                     name,
-                    DeviceFields.get(field, f),
+                    DeviceFields.feature(field).of(f),
                     errors,
-                    value -> flowing(design, f, now -> DeviceFields.set(field, now, value)));
+                    value -> new FeatureEdit.SetNumber(f.id(), DeviceFields.feature(field), value));
         }
         return switch (form.opWord()) {
             case "feature-pump" -> pump(design, f, form.valueText(), name, errors);
             case "feature-face" -> {
                 String face = form.valueText().toLowerCase(Locale.ROOT);
-                if (!FACES.contains(face)) {
+                if (!WaterFeature.FACES.contains(face)) {
                     errors.add("feature-face-" + f.id(), "error.choice");
                     yield EditOutcome.none(design, f.id());
                 }
-                yield new EditOutcome(
-                        flowing(design, f, now -> now.withFace(Optional.of(face))),
-                        name + ": " + words.of("face." + face),
-                        f.id());
+                yield act(design, new FeatureEdit.RunDown(f.id(), face), name + ": " + words.of("face." + face));
             }
             case "feature-remove" ->
-                new EditOutcome(
-                        design.withWater(design.water()
-                                .map(w -> w.withFeatures(w.features().stream()
-                                        .filter(x -> !x.id().equals(f.id()))
-                                        .toList()))),
-                        words.of("edit.removed", name),
-                        WaterEdits.BODY);
+                act(design, new FeatureEdit.Remove(f.id()), words.of("edit.removed", name))
+                        .selecting(WaterEdits.BODY);
             default -> {
                 errors.add("form", "error.edit.unknown");
                 yield EditOutcome.none(design, f.id());
@@ -273,13 +257,6 @@ class DeviceEdits {
         }
         Optional<String> pump = Optional.of(id).filter(p -> !p.isEmpty());
         String what = pump.map(p -> names.of(p, design, catalogue)).orElseGet(() -> words.of("feature.no_pump"));
-        return new EditOutcome(flowing(design, f, now -> now.fedBy(pump)), name + ": " + what, f.id());
-    }
-
-    private static Design flowing(Design design, WaterFeature f, UnaryOperator<WaterFeature> change) {
-        return design.withWater(design.water()
-                .map(w -> w.withFeatures(w.features().stream()
-                        .map(x -> x.id().equals(f.id()) ? change.apply(x) : x)
-                        .toList())));
+        return act(design, new FeatureEdit.Feed(f.id(), pump), name + ": " + what);
     }
 }

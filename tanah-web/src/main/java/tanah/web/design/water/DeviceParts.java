@@ -8,11 +8,12 @@ import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Gear;
 import tanah.core.design.Device;
+import tanah.core.design.Fitting;
 import tanah.core.design.WaterFeature;
+import tanah.core.design.edit.DeviceNumber;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.explain.Figures;
 import tanah.core.units.Unit;
-import tanah.core.water.Fitting;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.edit.FieldView;
 import tanah.web.design.edit.NumberRow;
@@ -63,12 +64,14 @@ class DeviceParts {
                             .filter(g -> g.category().equals(gear.category()))
                             .map(g -> new FieldView.Option(g.id(), g.name()))
                             .toList()));
-            DeviceFields.of(gear).forEach(f -> fields.add(f.view(d.id(), DeviceFields.get(f, d), words)));
+            DeviceFields.of(gear)
+                    .forEach(f ->
+                            fields.add(f.view(d.id(), DeviceFields.number(f).of(d), words)));
             if (gear.isPump()) {
                 fields.add(yesNo(
                         "device-valve",
                         d.id(),
-                        DeviceFields.first(d)
+                        DeviceNumber.firstStretch(d)
                                         .map(s -> s.fittings().getOrDefault(Fitting.CHECK_VALVE.word(), 0))
                                         .orElse(0)
                                 > 0));
@@ -126,11 +129,13 @@ class DeviceParts {
                         f.id(),
                         words.of("field.feature-face"),
                         f.face().orElse("back"),
-                        DeviceEdits.FACES.stream()
+                        WaterFeature.FACES.stream()
                                 .map(w -> new FieldView.Option(w, words.of("face." + w)))
                                 .toList()));
             }
-            DeviceFields.of(f.kind()).forEach(n -> fields.add(n.view(f.id(), DeviceFields.get(n, f), words)));
+            DeviceFields.of(f.kind())
+                    .forEach(n ->
+                            fields.add(n.view(f.id(), DeviceFields.feature(n).of(f), words)));
         }
         Optional<Double> flow = e.circulation().stream()
                 .flatMap(c -> c.runs().stream())

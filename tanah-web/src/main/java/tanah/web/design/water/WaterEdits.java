@@ -1,7 +1,5 @@
 package tanah.web.design.water;
 
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -9,7 +7,6 @@ import org.springframework.stereotype.Component;
 import tanah.core.design.Design;
 import tanah.core.design.Ramp;
 import tanah.core.design.WaterPart;
-import tanah.core.design.edit.EditContext;
 import tanah.core.design.edit.WaterEdit;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
@@ -18,6 +15,7 @@ import tanah.core.water.WaterProposal;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.edit.EditForm;
 import tanah.web.design.edit.EditOutcome;
+import tanah.web.design.edit.Edits;
 import tanah.web.design.edit.NumberEdit;
 import tanah.web.design.edit.NumberField;
 import tanah.web.design.words.PartNames;
@@ -40,7 +38,7 @@ public class WaterEdits {
     private final NumberEdit numbers;
     private final PartNames names;
     private final Words words;
-    private final Clock clock;
+    private final Edits edits;
 
     WaterEdits(
             Catalogues catalogues,
@@ -49,8 +47,8 @@ public class WaterEdits {
             NumberEdit numbers,
             PartNames names,
             Words words,
-            Clock clock) {
-        this.clock = clock;
+            Edits edits) {
+        this.edits = edits;
         this.dams = dams;
         this.devices = devices;
         this.numbers = numbers;
@@ -131,7 +129,7 @@ public class WaterEdits {
                     stood,
                     value,
                     errors,
-                    () -> changed(design, new WaterEdit.SetNumber(WaterFields.number(field), value)));
+                    () -> new WaterEdit.SetNumber(WaterFields.number(field), value));
         }
         return switch (form.opWord()) {
             case "wicking" ->
@@ -212,7 +210,7 @@ public class WaterEdits {
                     OptionalDouble.of(WaterFields.ramp(field).of(ramp)),
                     value,
                     errors,
-                    () -> changed(design, new WaterEdit.SetRamp(ramp.id(), WaterFields.ramp(field), v)));
+                    () -> new WaterEdit.SetRamp(ramp.id(), WaterFields.ramp(field), v));
         }
         return switch (form.opWord()) {
             case "ramp-rough" ->
@@ -236,7 +234,7 @@ public class WaterEdits {
     }
 
     private Design changed(Design design, WaterEdit edit) {
-        return edit.apply(design, new EditContext(catalogues.of(design), LocalDate.now(clock)));
+        return edits.apply(edit, design);
     }
 
     private String name(Design design, String part) {

@@ -29,6 +29,7 @@ import tanah.files.design.Parsed;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.edit.EditForm;
 import tanah.web.design.edit.EditOutcome;
+import tanah.web.design.edit.Edits;
 import tanah.web.design.edit.NumberEdit;
 import tanah.web.design.edit.NumberField;
 import tanah.web.design.heat.HeatEdits;
@@ -47,16 +48,13 @@ class ClimateEditsTest {
     private final Catalogues catalogues = catalogues();
     private final Words words = mock(
             Words.class, call -> call.getMethod().getReturnType() == String.class ? "" + call.getArgument(0) : null);
-    private final NumberEdit numbers = new NumberEdit(words);
-    private final HeatEdits heat =
-            new HeatEdits(catalogues, new PartNames(words), numbers, words, java.time.Clock.systemUTC());
+    private final Edits edits = new Edits(catalogues, java.time.Clock.systemUTC());
+    private final NumberEdit numbers = new NumberEdit(words, edits);
+    private final HeatEdits heat = new HeatEdits(catalogues, new PartNames(words), numbers, words, edits);
     private final AirEdits air = new AirEdits(
-            catalogues,
-            new LidEdits(catalogues, numbers, words),
-            new WallEdits(numbers, words),
-            new MistEdits(catalogues, numbers, words),
-            numbers,
-            words);
+            new LidEdits(catalogues, numbers, edits, words),
+            new WallEdits(numbers, edits, words),
+            new MistEdits(catalogues, numbers, edits, words));
 
     private static Catalogues catalogues() {
         Catalogues all = mock(Catalogues.class);
@@ -80,11 +78,11 @@ class ClimateEditsTest {
     }
 
     /** The edits of a stage. */
-    private interface Edits {
+    private interface Editing {
         EditOutcome apply(Design design, EditForm form, long keeper, FieldErrors errors);
     }
 
-    private static Done apply(Edits edits, Design design, String op, String part, String value, String other) {
+    private static Done apply(Editing edits, Design design, String op, String part, String value, String other) {
         FieldErrors errors = new FieldErrors();
         EditOutcome outcome = edits.apply(design, new EditForm(1, op, part, value, other, false), 1, errors);
         return new Done(outcome, errors);

@@ -1,4 +1,4 @@
-package tanah.core.water;
+package tanah.core.design;
 
 import java.util.Locale;
 import java.util.Optional;

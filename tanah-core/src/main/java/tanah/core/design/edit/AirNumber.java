@@ -1,0 +1,62 @@
+package tanah.core.design.edit;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.VesselModel;
+import tanah.core.design.AirPlan;
+import tanah.core.design.Design;
+import tanah.core.design.VesselPlan;
+
+/** The numbers of the lid and of moved air, each of which a plan has once. */
+public enum AirNumber {
+    /** Share of the lid that is mesh, 0 to 1. */
+    LID_MESH,
+    /** Share of the mesh that is open, 0 to 1; empty: its item's. */
+    LID_OPEN,
+    /** Mean speed of the air by a fan inside (m/s). */
+    FAN_SPEED,
+    /** Forced exchange with the room (m³/s). */
+    FAN_EXCHANGE;
+
+    /** The word in forms and message keys. */
+    public String word() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    /** What stands; a lid of which nothing is said is the one that its vessel is sold with. */
+    public OptionalDouble of(Design design, Catalogue catalogue) {
+        VesselPlan.Lid lid = lid(design);
+        AirPlan air = design.air().orElse(AirPlan.STILL);
+        return switch (this) {
+            case LID_MESH -> OptionalDouble.of(lid.meshFraction().orElseGet(() -> sold(design, catalogue)));
+            case LID_OPEN -> lid.mesh().open();
+            case FAN_SPEED -> air.fanSpeed();
+            case FAN_EXCHANGE -> air.exchange();
+        };
+    }
+
+    Design set(Design design, OptionalDouble v) {
+        VesselPlan.Lid lid = lid(design);
+        AirPlan air = design.air().orElse(AirPlan.STILL);
+        return switch (this) {
+            case LID_MESH -> AirEdit.lid(design, lid.withMeshFraction(v));
+            case LID_OPEN -> AirEdit.lid(design, lid.withMesh(lid.mesh().withOpen(v)));
+            case FAN_SPEED -> design.withAir(Optional.of(air.withFanSpeed(v)));
+            case FAN_EXCHANGE -> design.withAir(Optional.of(air.withExchange(v)));
+        };
+    }
+
+    private static double sold(Design design, Catalogue catalogue) {
+        return design.vessel()
+                .flatMap(VesselPlan::catalogue)
+                .flatMap(catalogue::findVessel)
+                .map(VesselModel::lidMesh)
+                .orElse(0.0);
+    }
+
+    private static VesselPlan.Lid lid(Design design) {
+        return design.vessel().flatMap(VesselPlan::lid).orElse(VesselPlan.Lid.UNSAID);
+    }
+}

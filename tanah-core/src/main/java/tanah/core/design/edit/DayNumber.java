@@ -1,0 +1,29 @@
+package tanah.core.design.edit;
+
+import java.util.Locale;
+import java.util.OptionalDouble;
+import tanah.core.design.HeatDay;
+
+/** The hours of the lamps' day (s). */
+public enum DayNumber {
+    /** How long it is light. */
+    PHOTOPERIOD,
+    /** When it begins, after midnight. */
+    DAY_START;
+
+    private static final double HOUR = 3600; // s
+
+    /** The word in forms and message keys. */
+    public String word() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    public double of(HeatDay day) {
+        return HOUR * (this == PHOTOPERIOD ? day.hours() : day.start());
+    }
+
+    HeatDay set(HeatDay day, double seconds) {
+        OptionalDouble hours = OptionalDouble.of(seconds / HOUR);
+        return this == PHOTOPERIOD ? new HeatDay(hours, day.dayStart()) : new HeatDay(day.photoperiod(), hours);
+    }
+}
