@@ -5,6 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.OffsetDateTime;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -247,28 +248,24 @@ public class EnclosureService {
     public record Old(
             Design design, String summary, @Nullable OffsetDateTime savedAt) {}
 
-    /** Makes an enclosure with all its saves, oldest first. */
+    /** Makes an enclosure with all its saves, oldest first; they are asked for one by one. */
     @Transactional
-    public long restoreHistory(long keeperId, List<Old> saves, String phase) {
-        Old first = saves.get(0);
+    public long restoreHistory(long keeperId, Iterator<Old> saves, String phase) {
+        Old first = saves.next();
         long id = create(keeperId, first.design(), phase, first.summary());
-        for (int i = 1; i < saves.size(); i++) {
-            next(
-                    keeperId,
-                    id,
-                    i,
-                    own.embed(keeperId, saves.get(i).design()),
-                    saves.get(i).summary(),
-                    i,
-                    null);
-        }
-        for (int i = 0; i < saves.size(); i++) {
-            OffsetDateTime at = saves.get(i).savedAt();
-            if (at != null) {
-                enclosures.dateRevision(keeperId, id, i + 1, at);
-            }
+        date(keeperId, id, 1, first);
+        for (int revision = 1; saves.hasNext(); revision++) {
+            Old old = saves.next();
+            next(keeperId, id, revision, own.embed(keeperId, old.design()), old.summary(), revision, null);
+            date(keeperId, id, revision + 1, old);
         }
         return id;
+    }
+
+    private void date(long keeperId, long id, int revision, Old old) {
+        if (old.savedAt() != null) {
+            enclosures.dateRevision(keeperId, id, revision, old.savedAt());
+        }
     }
 
     /** A copy with its own history. */

@@ -1,5 +1,6 @@
 package tanah.web.log;
 
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
@@ -9,7 +10,6 @@ import java.util.Optional;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -37,6 +37,7 @@ class CsvController {
     private final EnclosureService enclosures;
     private final ReadingService readings;
     private final ReadingsCsv csv;
+    private final ReadingsTable table;
     private final PendingImports pending;
     private final Words words;
 
@@ -44,25 +45,27 @@ class CsvController {
             EnclosureService enclosures,
             ReadingService readings,
             ReadingsCsv csv,
+            ReadingsTable table,
             PendingImports pending,
             Words words) {
         this.enclosures = enclosures;
         this.readings = readings;
         this.csv = csv;
+        this.table = table;
         this.pending = pending;
         this.words = words;
     }
 
     @GetMapping("/readings.csv")
-    ResponseEntity<String> export(@PathVariable long id, @AuthenticationPrincipal Keeper keeper) {
+    void export(@PathVariable long id, @AuthenticationPrincipal Keeper keeper, HttpServletResponse response)
+            throws IOException {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
         String name = FileNames.plain(enclosure.design().name()) + "-readings.csv";
-        return ResponseEntity.ok()
-                .contentType(CSV)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .body(csv.write(keeper.id(), id, enclosure.design()));
+        response.setContentType(CSV.toString());
+        response.setHeader(
+                HttpHeaders.CONTENT_DISPOSITION,
+                ContentDisposition.attachment().filename(name).build().toString());
+        table.write(keeper.id(), id, enclosure.design(), response.getWriter());
     }
 
     @GetMapping("/readings/import")

@@ -32,7 +32,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class Photos {
     /** Largest file that is taken (bytes). */
-    static final int MOST_BYTES = 10 * 1024 * 1024;
+    public static final int MOST_BYTES = 10 * 1024 * 1024;
 
     private static final Set<String> FORMATS = Set.of("jpeg", "jpg", "png", "webp");
     private static final long MOST_PIXELS = 60_000_000L;

@@ -24,6 +24,9 @@ interface ReadingMapper {
             @Param("afterId") long afterId,
             @Param("most") int most);
 
+    /** Kinds of which there are readings. */
+    List<String> kinds(@Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId);
+
     void insertAll(@Param("keeperId") long keeperId, @Param("rows") List<Reading.New> rows);
 
     Optional<Reading> find(

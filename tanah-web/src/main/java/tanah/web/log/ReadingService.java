@@ -48,6 +48,11 @@ public class ReadingService {
         return readings.idOf(keeperId, reading);
     }
 
+    /** Kinds of which an enclosure has readings. */
+    public List<String> kinds(long keeperId, long enclosureId) {
+        return readings.kinds(keeperId, enclosureId);
+    }
+
     /** Hands out all readings of an enclosure, oldest first, in pieces. */
     public void each(long keeperId, long enclosureId, Consumer<Reading> taker) {
         OffsetDateTime after = OffsetDateTime.of(1900, 1, 1, 0, 0, 0, 0, ZoneOffset.UTC);

@@ -1,24 +1,23 @@
 package tanah.web.log;
 
+import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.Reader;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.OffsetDateTime;
-import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
+import java.util.function.Consumer;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Component;
 import tanah.core.design.Design;
@@ -26,7 +25,7 @@ import tanah.core.need.ReadingKind;
 import tanah.web.shell.Words;
 
 /**
- * Readings as CSV (RFC 4180): a row for each time and place, a column for each kind with its unit in the name, times
+ * Reads readings from CSV (RFC 4180): a row for each time and place, a column for each kind with its unit in the name, times
  * with offset (ISO 8601). Numbers have a point, whatever the keeper's mark.
  */
 @Component
@@ -35,67 +34,19 @@ public class ReadingsCsv {
     static final int MOST = 8_000_000;
 
     private static final int MOST_ROWS = 100_000;
-    private static final String TIME = "time";
-    private static final String PLACE = "place";
-    private static final String PLACE_NAME = "place_name";
+    private static final char MARK = '\uFEFF';
+    static final String TIME = "time";
+    static final String PLACE = "place";
+    static final String PLACE_NAME = "place_name";
 
-    private final ReadingService readings;
     private final ReadingWords kinds;
     private final Words words;
     private final Clock clock;
 
-    ReadingsCsv(ReadingService readings, ReadingWords kinds, Words words, Clock clock) {
-        this.readings = readings;
+    ReadingsCsv(ReadingWords kinds, Words words, Clock clock) {
         this.kinds = kinds;
         this.words = words;
         this.clock = clock;
-    }
-
-    /** All readings of an enclosure. */
-    public String write(long keeperId, long enclosure, Design design) {
-        Map<String, Map<String, Double>> rows = new LinkedHashMap<>();
-        Set<String> used = new LinkedHashSet<>();
-        List<Map<String, Double>> cells = new ArrayList<>();
-        List<String[]> heads = new ArrayList<>();
-        readings.each(keeperId, enclosure, r -> {
-            String time = DateTimeFormatter.ISO_OFFSET_DATE_TIME.format(
-                    r.takenAt().atZoneSameInstant(clock.getZone()).toOffsetDateTime());
-            String key = time + " " + r.place();
-            Map<String, Double> row = rows.get(key);
-            // two readings of one kind at one time and place stand in two rows
-            if (row == null || row.containsKey(r.kind())) {
-                row = new LinkedHashMap<>();
-                rows.put(key, row);
-                cells.add(row);
-                heads.add(new String[] {time, r.place()});
-            }
-            row.put(r.kind(), r.value());
-            used.add(r.kind());
-        });
-        List<ReadingKind> columns =
-                kinds.all().stream().filter(k -> used.contains(k.id())).toList();
-        StringBuilder out = new StringBuilder();
-        try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.RFC4180)) {
-            List<String> header = new ArrayList<>(List.of(TIME, PLACE, PLACE_NAME));
-            columns.forEach(k -> header.add(k.column()));
-            csv.printRecord(header);
-            for (int i = 0; i < cells.size(); i++) {
-                List<Object> line = new ArrayList<>(
-                        List.of(heads.get(i)[0], heads.get(i)[1], kinds.place(design, heads.get(i)[1])));
-                for (ReadingKind k : columns) {
-                    Double value = cells.get(i).get(k.id());
-                    line.add(value == null ? "" : plain(value));
-                }
-                csv.printRecord(line);
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return out.toString();
-    }
-
-    private static String plain(double value) {
-        return java.math.BigDecimal.valueOf(value).stripTrailingZeros().toPlainString();
     }
 
     /**
@@ -121,51 +72,72 @@ public class ReadingsCsv {
     }
 
     Read read(String text, long enclosure, Design design) {
-        return read(text, enclosure, Optional.of(design));
+        List<Row> rows = new ArrayList<>();
+        String problem = read(new StringReader(text), enclosure, Optional.of(design), MOST_ROWS, rows::add);
+        return new Read(problem, rows);
     }
 
-    /** Reads a file of an archive: places that the newest plan no longer has are taken as they are. */
-    public Read restore(String text, long enclosure) {
-        return read(text, enclosure, Optional.empty());
+    /**
+     * Reads a table of an archive, as long as it is, handing out row by row: places that the newest plan no longer has are
+     * taken as they are.
+     *
+     * @return why it could not be read to its end; empty if it was
+     */
+    public String restore(Reader text, long enclosure, Consumer<Row> rows) {
+        return read(text, enclosure, Optional.empty(), Long.MAX_VALUE, rows);
     }
 
-    private Read read(String text, long enclosure, Optional<Design> design) {
-        String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
+    private String read(Reader text, long enclosure, Optional<Design> design, long most, Consumer<Row> rows) {
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
                 .setHeader()
                 .setSkipHeaderRecord(true)
                 .setIgnoreEmptyLines(true)
                 .get();
-        List<Row> rows = new ArrayList<>();
-        try (CSVParser parser = format.parse(new StringReader(plain))) {
-            List<String> header = parser.getHeaderNames();
-            if (!header.contains(TIME) || !header.contains(PLACE)) {
-                return new Read(words.of("csv.header"), rows);
-            }
+        long number = 0;
+        try (CSVParser parser = format.parse(withoutMark(text))) {
             Map<String, ReadingKind> columns = new LinkedHashMap<>();
-            for (String column : header) {
-                Optional<ReadingKind> kind = kinds.all().stream()
-                        .filter(k -> k.column().equals(column))
-                        .findFirst();
-                kind.ifPresent(k -> columns.put(column, k));
-                if (kind.isEmpty() && !List.of(TIME, PLACE, PLACE_NAME).contains(column)) {
-                    return new Read(words.of("csv.column", column, "temp_air_c, rh_pct, temp_water_c"), rows);
-                }
-            }
-            if (columns.isEmpty()) {
-                return new Read(words.of("csv.nothing"), rows);
+            String problem = columns(parser.getHeaderNames(), columns);
+            if (!problem.isEmpty()) {
+                return problem;
             }
             for (CSVRecord line : parser) {
-                if (rows.size() >= MOST_ROWS) {
-                    return new Read(words.of("csv.rows", String.valueOf(MOST_ROWS)), rows);
+                if (number >= most) {
+                    return words.of("csv.rows", String.valueOf(most));
                 }
-                rows.add(row(line, columns, enclosure, design));
+                rows.accept(row(line, columns, enclosure, design));
+                number++;
             }
         } catch (IOException | UncheckedIOException | IllegalArgumentException | IllegalStateException e) {
-            return new Read(words.of("csv.broken", String.valueOf(rows.size() + 2)), rows);
+            return words.of("csv.broken", String.valueOf(number + 2));
         }
-        return new Read(rows.isEmpty() ? words.of("csv.empty") : "", rows);
+        return number == 0 ? words.of("csv.empty") : "";
+    }
+
+    /** Skips the mark that some programs set before UTF-8. */
+    private static Reader withoutMark(Reader text) throws IOException {
+        BufferedReader buffered = new BufferedReader(text);
+        buffered.mark(1);
+        if (buffered.read() != MARK) {
+            buffered.reset();
+        }
+        return buffered;
+    }
+
+    /** Finds the kinds of the columns; returns why they cannot be taken, or nothing. */
+    private String columns(List<String> header, Map<String, ReadingKind> columns) {
+        if (!header.contains(TIME) || !header.contains(PLACE)) {
+            return words.of("csv.header");
+        }
+        for (String column : header) {
+            Optional<ReadingKind> kind =
+                    kinds.all().stream().filter(k -> k.column().equals(column)).findFirst();
+            kind.ifPresent(k -> columns.put(column, k));
+            if (kind.isEmpty() && !List.of(TIME, PLACE, PLACE_NAME).contains(column)) {
+                return words.of("csv.column", column, "temp_air_c, rh_pct, temp_water_c");
+            }
+        }
+        return columns.isEmpty() ? words.of("csv.nothing") : "";
     }
 
     private Row row(CSVRecord line, Map<String, ReadingKind> columns, long enclosure, Optional<Design> design) {
@@ -203,7 +175,12 @@ public class ReadingsCsv {
             if (!cell.matches("-?\\d{1,9}(\\.\\d{1,9})?")) {
                 problem = words.of("csv.number", column.getKey(), cell);
             } else if (Double.parseDouble(cell) < kind.min() || Double.parseDouble(cell) > kind.max()) {
-                problem = words.of("csv.range", column.getKey(), cell, plain(kind.min()), plain(kind.max()));
+                problem = words.of(
+                        "csv.range",
+                        column.getKey(),
+                        cell,
+                        ReadingsTable.plain(kind.min()),
+                        ReadingsTable.plain(kind.max()));
             } else if (problem.isEmpty() && at != null) {
                 taken.add(new Reading.New(
                         enclosure,

@@ -2,6 +2,8 @@ package tanah.web.transfer;
 
 import java.io.IOException;
 import java.io.OutputStream;
+import java.io.OutputStreamWriter;
+import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -20,7 +22,7 @@ import tanah.web.enclosure.FileNames;
 import tanah.web.enclosure.RevisionRow;
 import tanah.web.log.Event;
 import tanah.web.log.EventService;
-import tanah.web.log.ReadingsCsv;
+import tanah.web.log.ReadingsTable;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -32,14 +34,14 @@ class ArchiveWriter {
     private static final int ALL = Integer.MAX_VALUE;
 
     private final EnclosureService enclosures;
-    private final ReadingsCsv readings;
+    private final ReadingsTable readings;
     private final EventService events;
     private final OwnEntryService own;
     private final StockService stock;
 
     ArchiveWriter(
             EnclosureService enclosures,
-            ReadingsCsv readings,
+            ReadingsTable readings,
             EventService events,
             OwnEntryService own,
             StockService stock) {
@@ -116,7 +118,11 @@ class ArchiveWriter {
                     folder + "revisions/%06d.json".formatted(r.revision()),
                     DesignWriter.writeCompact(enclosures.revision(keeperId, id, r.revision())));
         }
-        text(zip, folder + "readings.csv", readings.write(keeperId, id, enclosure.design()));
+        zip.putNextEntry(new ZipEntry(folder + "readings.csv"));
+        Writer table = new OutputStreamWriter(zip, StandardCharsets.UTF_8);
+        readings.write(keeperId, id, enclosure.design(), table);
+        table.flush();
+        zip.closeEntry();
         events(zip, folder, keeperId, id);
     }
 

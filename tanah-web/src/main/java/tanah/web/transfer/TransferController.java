@@ -1,6 +1,8 @@
 package tanah.web.transfer;
 
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -86,12 +88,19 @@ class TransferController {
             if (file.getSize() > MOST_ARCHIVE) {
                 return refuse(model, file, List.of(new Problem("", words.of("archive.large"), "200 MB")));
             }
+            Path stored = Files.createTempFile("tanah-archive", ".zip");
             try {
-                List<Long> made = archives.read(keeper.id(), file.getBytes());
+                file.transferTo(stored);
+                List<Long> made = archives.read(keeper.id(), stored);
                 return made.size() == 1 ? "redirect:/enclosures/" + made.get(0) + "/ground" : "redirect:/";
-            } catch (ArchiveReader.Refused e) {
+            } catch (Refused e) {
                 return refuse(model, file, e.problems());
+            } finally {
+                Files.deleteIfExists(stored);
             }
+        }
+        if (file.getSize() > DesignReader.MOST_BYTES) {
+            return refuse(model, file, List.of(new Problem("", words.of("import.large"), words.of("import.accepted"))));
         }
         Parsed parsed = reader.read(file.getBytes());
         if (parsed instanceof Parsed.Refused refused) {

@@ -1,0 +1,238 @@
+package tanah.web.transfer;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.math.BigDecimal;
+import java.time.OffsetDateTime;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.Iterator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.apache.commons.csv.CSVRecord;
+import org.springframework.stereotype.Component;
+import tanah.core.design.Design;
+import tanah.files.design.DesignReader;
+import tanah.files.design.Parsed;
+import tanah.files.schema.Problem;
+import tanah.web.enclosure.EnclosureService;
+import tanah.web.log.Event;
+import tanah.web.log.EventService;
+import tanah.web.log.Photos;
+import tanah.web.log.Reading;
+import tanah.web.log.ReadingService;
+import tanah.web.log.ReadingsCsv;
+import tanah.web.shell.Words;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Takes one enclosure of an archive in: its plans, readings and events, each read when it is stored. */
+@Component
+class ArchivedEnclosure {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final int BATCH = 5000; // readings that are stored together
+    private static final int MOST_PROBLEMS = 50;
+    private static final int MOST_ABOUT = 10_000; // bytes
+    private static final int MOST_PHOTOS = 40; // of one event
+
+    private final EnclosureService enclosures;
+    private final ReadingService readings;
+    private final ReadingsCsv csv;
+    private final EventService events;
+    private final Photos photos;
+    private final ArchiveTables tables;
+    private final DesignReader reader;
+    private final Words words;
+
+    ArchivedEnclosure(
+            EnclosureService enclosures,
+            ReadingService readings,
+            ReadingsCsv csv,
+            EventService events,
+            Photos photos,
+            ArchiveTables tables,
+            DesignReader reader,
+            Words words) {
+        this.enclosures = enclosures;
+        this.readings = readings;
+        this.csv = csv;
+        this.events = events;
+        this.photos = photos;
+        this.tables = tables;
+        this.reader = reader;
+        this.words = words;
+    }
+
+    /** The id of the new enclosure. */
+    long read(long keeperId, String folder, Archive archive) throws IOException {
+        JsonNode about = about(archive.bytes(folder + "enclosure.json", MOST_ABOUT));
+        boolean kept = about.path("phase").asString("planning").equals("kept");
+        long id = enclosures.restoreHistory(keeperId, saves(folder, archive), kept ? "kept" : "planning");
+        if (about.path("archived").asBoolean(false)) {
+            enclosures.archive(keeperId, id, true);
+        }
+        readings(keeperId, id, folder + "readings.csv", archive);
+        String table = folder + "events.csv";
+        tables.each(archive, table, row -> event(keeperId, id, row, table, folder, archive));
+        return id;
+    }
+
+    private static JsonNode about(byte[] text) {
+        try {
+            return text.length == 0 ? JSON.createObjectNode() : JSON.readTree(text);
+        } catch (JacksonException e) {
+            return JSON.createObjectNode();
+        }
+    }
+
+    // ---- plans
+
+    /** What is known of a save besides its plan. */
+    private record Save(String summary, OffsetDateTime savedAt) {}
+
+    private Iterator<EnclosureService.Old> saves(String folder, Archive archive) throws IOException {
+        TreeMap<Integer, String> older = new TreeMap<>();
+        for (String name : archive.names()) {
+            if (name.startsWith(folder + "revisions/") && name.matches(".*/\\d{1,9}\\.json")) {
+                older.put(Integer.valueOf(name.replaceAll(".*/(\\d+)\\.json", "$1")), name);
+            }
+        }
+        Map<Integer, Save> said = history(folder + "revisions.csv", archive);
+        Iterator<Map.Entry<Integer, String>> names = older.entrySet().iterator();
+        Design newest = design(folder + "design.json", archive);
+        return new Iterator<>() {
+            private boolean ended;
+
+            @Override
+            public boolean hasNext() {
+                return names.hasNext() || !ended;
+            }
+
+            @Override
+            public EnclosureService.Old next() {
+                if (!names.hasNext()) {
+                    ended = true;
+                    return new EnclosureService.Old(newest, words.of("edit.imported"), null);
+                }
+                Map.Entry<Integer, String> next = names.next();
+                Save save = said.get(next.getKey());
+                Design design = unchecked(next.getValue(), archive);
+                ended = !names.hasNext() && design.equals(newest);
+                return new EnclosureService.Old(
+                        design,
+                        save == null ? words.of("edit.imported") : save.summary(),
+                        save == null ? null : save.savedAt());
+            }
+        };
+    }
+
+    private Design unchecked(String name, Archive archive) {
+        try {
+            return design(name, archive);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private Design design(String name, Archive archive) throws IOException {
+        Parsed parsed = reader.read(archive.bytes(name, DesignReader.MOST_BYTES));
+        if (parsed instanceof Parsed.Accepted accepted) {
+            return accepted.design();
+        }
+        throw new Refused(((Parsed.Refused) parsed)
+                .problems().stream()
+                        .map(p -> new Problem(name + " " + p.pointer(), p.what(), p.accepted()))
+                        .toList());
+    }
+
+    private Map<Integer, Save> history(String name, Archive archive) throws IOException {
+        Map<Integer, Save> history = new LinkedHashMap<>();
+        tables.each(archive, name, r -> {
+            try {
+                history.put(
+                        Integer.valueOf(r.get("revision")),
+                        new Save(r.get("summary"), OffsetDateTime.parse(r.get("saved_at"))));
+            } catch (IllegalArgumentException | DateTimeParseException e) {
+                throw Refused.one(name + " " + r.getRecordNumber(), words.of("csv.time"), "-");
+            }
+        });
+        return history;
+    }
+
+    // ---- readings
+
+    private void readings(long keeperId, long id, String name, Archive archive) throws IOException {
+        if (!archive.has(name)) {
+            return;
+        }
+        List<Reading.New> batch = new ArrayList<>();
+        List<Problem> problems = new ArrayList<>();
+        RowReader text = archive.text(name);
+        String broken = csv.restore(text, id, row -> {
+            text.row();
+            if (!row.problem().isEmpty() && problems.size() < MOST_PROBLEMS) {
+                problems.add(new Problem(name + " " + row.number(), row.problem(), "-"));
+            }
+            batch.addAll(row.taken());
+            if (batch.size() >= BATCH && problems.isEmpty()) {
+                readings.addAll(keeperId, batch);
+                batch.clear();
+            } else if (!problems.isEmpty()) {
+                batch.clear();
+            }
+        });
+        archive.check();
+        if (!broken.isEmpty()) {
+            problems.add(new Problem(name, broken, "CSV"));
+        }
+        if (!problems.isEmpty()) {
+            throw new Refused(problems);
+        }
+        readings.addAll(keeperId, batch);
+    }
+
+    // ---- events
+
+    private void event(long keeperId, long id, CSVRecord r, String table, String folder, Archive archive) {
+        String at = table + " " + r.getRecordNumber();
+        try {
+            String mass = r.get("mass_g");
+            Event.New event = new Event.New(
+                    r.get("kind"),
+                    r.get("note"),
+                    mass.isEmpty() ? null : new BigDecimal(mass),
+                    OffsetDateTime.parse(r.get("time")),
+                    UUID.randomUUID().toString());
+            if (!EventService.isKnown(event)) {
+                throw Refused.one(at, words.of("archive.event"), "-");
+            }
+            events.add(keeperId, id, event, photos(r.get("photos"), at, folder + "photos/", archive));
+        } catch (DateTimeParseException | IllegalArgumentException e) {
+            throw Refused.one(at, words.of("csv.time"), "-");
+        }
+    }
+
+    private List<Photos.Made> photos(String names, String at, String folder, Archive archive) {
+        List<Photos.Made> made = new ArrayList<>();
+        for (String name : names.isEmpty() ? new String[0] : names.split(" ")) {
+            if (made.size() >= MOST_PHOTOS) {
+                throw Refused.one(at, words.of("archive.photos", MOST_PHOTOS), "-");
+            }
+            if (!archive.has(folder + name)) {
+                throw Refused.one(at, words.of("archive.photo", name), "-");
+            }
+            try {
+                made.add(photos.make(archive.bytes(folder + name, Photos.MOST_BYTES)));
+            } catch (Photos.Refused e) {
+                throw Refused.one(at, words.of(String.valueOf(e.getMessage())), "-");
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+        return made;
+    }
+}
