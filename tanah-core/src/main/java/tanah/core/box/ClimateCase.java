@@ -136,4 +136,11 @@ public record ClimateCase(
     public boolean isLit(double hour) {
         return Fixture.within(hour, lightsOn, photoperiod);
     }
+
+    /** Whether a thermostat switches on and off, so that a relay is worth following. */
+    public boolean hasRelays() {
+        return fixtures.stream()
+                .flatMap(f -> f.thermostat().stream())
+                .anyMatch(t -> t.control() == Fixture.Control.ON_OFF);
+    }
 }

@@ -64,10 +64,6 @@ public record Species(
         return text("uv_school");
     }
 
-    public boolean hasHabit(String habit) {
-        return list("habit").contains(habit);
-    }
-
     public boolean wantsSoil(String tag) {
         return list("soil_tags").contains(tag);
     }
@@ -267,10 +263,8 @@ public record Species(
     }
 
     public Optional<Range> range(String min, String max) {
-        if (!numbers.containsKey(min) || !numbers.containsKey(max)) {
-            return Optional.empty();
-        }
-        return Optional.of(new Range(number(min), number(max)));
+        boolean given = numbers.containsKey(min) && numbers.containsKey(max);
+        return given ? Optional.of(required(min, max)) : Optional.empty();
     }
 
     /** Where a column's value comes from; groups of columns share one source. */

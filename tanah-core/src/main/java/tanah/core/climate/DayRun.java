@@ -7,7 +7,6 @@ import java.util.Set;
 import java.util.function.BooleanSupplier;
 import tanah.core.box.ClimateCase;
 import tanah.core.climate.engine.Coefficients;
-import tanah.core.climate.engine.Grid;
 import tanah.core.climate.engine.HeatStep;
 import tanah.core.climate.engine.Latent;
 import tanah.core.climate.engine.LatentCarryOver;
@@ -244,7 +243,7 @@ public final class DayRun {
         double venting = failing ? drill.venting() : 1;
         Coefficients k = Coefficients.at(net, model.vents, state, released, 0, room, venting);
         Pass pass = pass(k, state, room, lit, available, flash, step);
-        if (spray > 0 || moved(pass.after()) >= QUIET) {
+        if (spray > 0 || DayLedger.moved(net, state, pass.after()) >= QUIET) {
             k.toward(Coefficients.at(net, model.vents, pass.after(), released, 0, room, venting), 0.5);
             pass = pass(k, pass.after(), room, lit, available, flash, step);
             for (int more = 0; more < MORE_PASSES && pass.chasesFog(); more++) {
@@ -290,67 +289,11 @@ public final class DayRun {
         return new Pass(v, latent, at, after, next);
     }
 
-    private double moved(ThermalState after) {
-        double most = 0;
-        for (int n = 0; n < net.grid.zones; n++) {
-            most = Math.max(most, Math.abs(after.air[n] - state.air[n]));
-            most = Math.max(most, Math.abs(after.leaf[n] - state.leaf[n]));
-        }
-        for (int t = 0; t < net.grid.tiles; t++) {
-            most = Math.max(most, Math.abs(after.ground[t] - state.ground[t]));
-        }
-        return most;
-    }
-
     private void ledger(Pass pass, Coefficients k, RoomAir room, double step) {
-        Latent l = pass.latent();
-        ThermalState s = pass.after();
-        double latent = 0;
-        for (int t = 0; t < net.grid.tiles; t++) {
-            if (net.grid.isLand(t)) {
-                latent += l.tileSlope[t] * s.ground[t] - l.tile[t];
-            }
-        }
-        for (int p = 0; p < net.patches; p++) {
-            latent += l.paneSlope[p] * s.paneIn[p] - l.pane[p];
-        }
-        for (int n = 0; n < net.grid.zones; n++) {
-            if (net.leaves[n] + net.wettable[n] > 0) {
-                latent += l.leafSlope[n] * s.leaf[n] - l.leaf[n];
-            }
-            latent += l.zoneSlope[n] * s.air[n] - l.zone[n];
-        }
-        for (int w = 0; w < net.grid.waters; w++) {
-            latent += l.waterSlope[w] * s.water[w] - l.water[w];
-        }
-        Balance b = Balance.of(model, room, s, k, latent, pass.duty(), stored(s) / step);
+        double latent = DayLedger.latent(net, pass.latent(), pass.after());
+        double stored = DayLedger.stored(net, state, pass.after());
+        Balance b = Balance.of(model, room, pass.after(), k, latent, pass.duty(), stored / step);
         energy += b.power() * step;
         worstGap = Math.max(worstGap, Math.abs(b.gap()));
-    }
-
-    /** Heat that went into the nodes since the start of the step (J). */
-    private double stored(ThermalState s) {
-        Grid g = net.grid;
-        double sum = 0;
-        for (int n = 0; n < g.zones; n++) {
-            sum += MoistAir.DENSITY * MoistAir.HEAT * g.volume() * (s.air[n] - state.air[n]);
-        }
-        for (int t = 0; t < g.tiles; t++) {
-            for (int i = t; g.isLand(t) && i < s.cell.length; i += g.tiles) {
-                sum += net.capacity[i] * g.tileArea * (s.cell[i] - state.cell[i]);
-            }
-        }
-        for (int p = 0; p < net.patches; p++) {
-            sum += net.patchStore[p] * (s.paneCore[p] - state.paneCore[p]);
-        }
-        for (int i = 0; i < net.platforms; i++) {
-            double half =
-                    c.platforms().get(i).area() * c.platforms().get(i).matter().capacity() / 2;
-            sum += half * (s.top[i] - state.top[i] + s.under[i] - state.under[i]);
-        }
-        for (int w = 0; w < g.waters; w++) {
-            sum += net.waterStore[w] * (s.water[w] - state.water[w]);
-        }
-        return sum;
     }
 }

@@ -3,6 +3,7 @@ package tanah.core.equipment;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import tanah.core.design.Design;
 
 /**
@@ -131,10 +132,29 @@ public record EquipmentFound(
      * @param other target it trades off with, or empty
      * @param value expected at best
      * @param limit wanted
-     * @param room  of the room then (°C); what it would have to be, for {@link Kind#ROOM}
-     * @param need  value of the fact at which it would be possible; not a number where nobody can say
+     * @param room  of the room then (°C); empty where it does not matter
+     * @param need  value of the fact at which it would be possible; empty where nobody can say
      */
-    public record Reason(Kind kind, String key, String other, double value, double limit, double room, double need) {}
+    public record Reason(
+            Kind kind,
+            String key,
+            String other,
+            OptionalDouble value,
+            OptionalDouble limit,
+            OptionalDouble room,
+            OptionalDouble need) {
+        // searches that were stored before wrote what is absent as not a number
+        public Reason {
+            value = number(value);
+            limit = number(limit);
+            room = number(room);
+            need = number(need);
+        }
+
+        private static OptionalDouble number(OptionalDouble v) {
+            return v.isPresent() && !Double.isNaN(v.getAsDouble()) ? v : OptionalDouble.empty();
+        }
+    }
 
     /**
      * A neighbour that was not taken.

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
+import java.util.stream.IntStream;
 import tanah.core.animal.Inhabitant;
 import tanah.core.box.Factors;
 import tanah.core.catalogue.Catalogue;
@@ -31,11 +32,11 @@ public final class EquipmentSearch {
     static final List<String> DIMENSIONS = List.of("heat", "height", "mesh", "mat", "sheets", "water");
 
     private static final int MESH = DIMENSIONS.indexOf("mesh");
+    private static final int MAT = DIMENSIONS.indexOf("mat");
     private static final int MOST = 260;
     private static final int ALL = 300;
     private static final double TOLERANCE = 0.02; // K
     private static final double TOO_NEAR = 0.01; // m that a lamp hangs too near count as one
-    private static final int[] STEPS = {1, -1, 2, -2, 5, -5};
     private static final int SHOWN = 3;
     private static final int MOST_DRY = 8;
     private static final double CLOSER = 0.015; // share of a lid
@@ -88,13 +89,16 @@ public final class EquipmentSearch {
 
     private EquipmentFound found() {
         boolean exact = options.count() <= ALL;
+        OptionWalk<EquipmentFound.Answer> walk = new OptionWalk<>(
+                IntStream.range(0, DIMENSIONS.size()).map(options::size).toArray(),
+                this::answer,
+                order(),
+                () -> stop.getAsBoolean() || memo.size() >= MOST);
         if (exact) {
-            enumerate(new int[DIMENSIONS.size()], 0);
+            walk.all();
         } else {
-            for (int start = 0; start < 3; start++) {
-                climb(start(start));
-            }
-            polish();
+            walk.climb();
+            walk.polish(() -> memo.values().stream().min(order()).orElseThrow(), this::position, MESH, MAT);
         }
         List<EquipmentFound.Answer> all = new ArrayList<>(memo.values());
         all.sort(order());
@@ -173,88 +177,6 @@ public final class EquipmentSearch {
                 .thenComparingInt(a -> a.choice().devices())
                 .thenComparingDouble(EquipmentFound.Answer::rated)
                 .thenComparingDouble(a -> -a.margin());
-    }
-
-    private int[] start(int which) {
-        int[] at = new int[DIMENSIONS.size()];
-        for (int d = 0; d < at.length; d++) {
-            int last = options.size(d) - 1;
-            at[d] = which == 0 ? 0 : which == 1 ? last / 2 : last;
-        }
-        return at;
-    }
-
-    private boolean isOver() {
-        return stop.getAsBoolean() || memo.size() >= MOST;
-    }
-
-    private void enumerate(int[] at, int dimension) {
-        if (isOver()) {
-            return;
-        }
-        if (dimension == DIMENSIONS.size()) {
-            answer(at);
-            return;
-        }
-        for (int i = 0; i < options.size(dimension); i++) {
-            int[] next = at.clone();
-            next[dimension] = i;
-            enumerate(next, dimension + 1);
-        }
-    }
-
-    /** Steps along one list at a time to the best neighbour until none is better. */
-    private void climb(int[] from) {
-        int[] at = from;
-        EquipmentFound.Answer here = answer(at);
-        boolean moved = true;
-        while (moved && !isOver()) {
-            moved = false;
-            for (int d = 0; d < at.length && !isOver(); d++) {
-                for (int step : STEPS) {
-                    int to = at[d] + step;
-                    if (to < 0 || to >= options.size(d) || isOver()) {
-                        continue;
-                    }
-                    int[] next = at.clone();
-                    next[d] = to;
-                    EquipmentFound.Answer there = answer(next);
-                    if (order().compare(there, here) < 0) {
-                        at = next;
-                        here = there;
-                        moved = true;
-                    }
-                }
-            }
-        }
-    }
-
-    /** Every entry of every list around the best, and lid and mat together, until nothing is better. */
-    private void polish() {
-        EquipmentFound.Answer before = null;
-        while (!isOver()) {
-            EquipmentFound.Answer best = memo.values().stream().min(order()).orElseThrow();
-            if (best == before) {
-                return;
-            }
-            before = best;
-            int[] at = position(best);
-            for (int d = 0; d < at.length; d++) {
-                for (int i = 0; i < options.size(d) && !isOver(); i++) {
-                    int[] next = at.clone();
-                    next[d] = i;
-                    answer(next);
-                }
-            }
-            for (int mesh = 0; mesh < options.size(2); mesh++) {
-                for (int mat = 0; mat < options.size(3) && !isOver(); mat++) {
-                    int[] next = at.clone();
-                    next[2] = mesh;
-                    next[3] = mat;
-                    answer(next);
-                }
-            }
-        }
     }
 
     private EquipmentFound.Answer answer(int[] asked) {

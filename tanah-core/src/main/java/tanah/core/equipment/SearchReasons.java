@@ -3,6 +3,7 @@ package tanah.core.equipment;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import tanah.core.catalogue.Range;
@@ -25,7 +26,11 @@ final class SearchReasons {
             if (!m.isBelow() && !m.wish().isHumidity() && m.room() >= m.wish().high() - 1e-9) {
                 // it would have to be cooler than the limit by what light and pump add anyway
                 double added = Math.max(0, m.value() - m.room());
-                reasons.add(reason(EquipmentFound.Kind.ROOM, m, "", m.wish().high() - added));
+                reasons.add(reason(
+                        EquipmentFound.Kind.ROOM,
+                        m,
+                        "",
+                        OptionalDouble.of(m.wish().high() - added)));
             }
         }
         for (Wish.Miss m : nearest.misses()) {
@@ -45,36 +50,49 @@ final class SearchReasons {
         conflicts(all.subList(0, Math.min(BEST, all.size())), nearest, reasons);
         if (uv.isPresent() && nearest.uvMiss() > 1e-9) {
             reasons.add(new EquipmentFound.Reason(
-                    EquipmentFound.Kind.UV, "uvi", "", nearest.uv(), uv.get().min(), Double.NaN, Double.NaN));
+                    EquipmentFound.Kind.UV,
+                    "uvi",
+                    "",
+                    OptionalDouble.of(nearest.uv()),
+                    OptionalDouble.of(uv.get().min()),
+                    OptionalDouble.empty(),
+                    OptionalDouble.empty()));
         }
         for (Wish.Miss m : nearest.misses()) {
             if (m.wish().isHumidity() && !named(reasons, m)) {
-                reasons.add(reason(EquipmentFound.Kind.HUMIDITY, m, "", Double.NaN));
+                reasons.add(reason(EquipmentFound.Kind.HUMIDITY, m, "", OptionalDouble.empty()));
             }
         }
         if (reasons.isEmpty()) {
             reasons.add(new EquipmentFound.Reason(
-                    EquipmentFound.Kind.FORBIDDEN, "", "", Double.NaN, Double.NaN, Double.NaN, Double.NaN));
+                    EquipmentFound.Kind.FORBIDDEN,
+                    "",
+                    "",
+                    OptionalDouble.empty(),
+                    OptionalDouble.empty(),
+                    OptionalDouble.empty(),
+                    OptionalDouble.empty()));
         }
         return reasons;
     }
 
-    private static EquipmentFound.Reason reason(EquipmentFound.Kind kind, Wish.Miss m, String other, double need) {
+    private static EquipmentFound.Reason reason(
+            EquipmentFound.Kind kind, Wish.Miss m, String other, OptionalDouble need) {
         return new EquipmentFound.Reason(
                 kind,
                 m.wish().key(),
                 other,
-                m.value(),
-                m.isBelow() ? m.wish().low() : m.wish().high(),
-                m.room(),
+                OptionalDouble.of(m.value()),
+                OptionalDouble.of(m.isBelow() ? m.wish().low() : m.wish().high()),
+                OptionalDouble.of(m.room()),
                 need);
     }
 
-    /** The room at which a place that is too warm would not be; not a number for anything else. */
-    private static double cooler(Wish.Miss m) {
+    /** The room at which a place that is too warm would not be; empty for anything else. */
+    private static OptionalDouble cooler(Wish.Miss m) {
         return m.isBelow() || m.wish().isHumidity()
-                ? Double.NaN
-                : m.room() - (m.value() - m.wish().high());
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(m.room() - (m.value() - m.wish().high()));
     }
 
     private static boolean named(List<EquipmentFound.Reason> reasons, Wish.Miss m) {

@@ -13,7 +13,6 @@ import tanah.core.climate.ClimateModel;
 import tanah.core.design.Design;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
-import tanah.core.forecast.Forecast;
 import tanah.core.forecast.LampDistance;
 import tanah.core.forecast.LightForecast;
 import tanah.core.mapping.MappedDesign;
@@ -115,8 +114,8 @@ final class UvSearch {
         Design made = variant.of(new LampChoice("", 0, mesh, "", false, "", tube.id(), z));
         Evaluation e = Evaluator.evaluate(made, catalogue);
         Optional<MappedDesign> mapped = MappedDesign.of(made, e.vessel(), e.ground(), e.animals(), catalogue);
-        Optional<ClimateModel> model = mapped.map(m -> Forecast.modelOf(m, Factors.ONE));
-        Optional<LightForecast> light = mapped.map(m -> Forecast.lightOf(model.orElseThrow(), m));
+        Optional<ClimateModel> model = mapped.map(m -> ClimateModel.of(m.enclosure(), Factors.ONE));
+        Optional<LightForecast> light = mapped.map(m -> LightForecast.of(model.orElseThrow(), m));
         double index = light.map(LightForecast::resting).orElse(0.0);
         double peak = light.map(LightForecast::peak).orElse(0.0);
         double near = e.animals().stream()

@@ -1,6 +1,6 @@
 package tanah.core.evaluate;
 
-import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,69 +22,88 @@ import tanah.core.water.LandWater;
 import tanah.core.water.WaterCare;
 
 /**
- * Everything that follows from a design. What could not be computed is empty and stands among {@code notAssessed}.
+ * Everything that follows from a design: what was computed, and what that was judged to be. A judgement is always made of
+ * what was computed, never of another judgement.
  *
- * @param design      what was evaluated
- * @param animals     with their needs
- * @param vessel      the true box
- * @param space       for each animal id, is the box enough
- * @param ground      layers computed
- * @param mass        filled and wet
- * @param water       land and water at the level, if the plan has water
- * @param circulation pumps, filters and heaters in the water
- * @param care        warmth, changes and running in of the water
- * @param panes       stresses of flat panes, where they can be estimated
- * @param shopping    what to buy
- * @param forecast    climate, where it was asked for
- * @param findings    sorted by severity, rule, place
- * @param notAssessed what was not judged, and why
- * @param states      of each stage
+ * @param computed quantities
+ * @param judged   findings, gaps, states of the stages
  */
-@RecordBuilder
-public record Evaluation(
-        Design design,
-        List<Inhabitant> animals,
-        Optional<Vessel> vessel,
-        Map<String, Space> space,
-        Optional<GroundResult> ground,
-        Optional<MassResult> mass,
-        Optional<LandWater> water,
-        Optional<Circulation> circulation,
-        Optional<WaterCare> care,
-        Optional<PaneResult> panes,
-        Optional<Shopping> shopping,
-        Optional<Forecast> forecast,
-        List<Finding> findings,
-        List<NotAssessed> notAssessed,
-        Map<Stage, StageState> states)
-        implements EvaluationBuilder.With {
+public record Evaluation(Computed computed, Judgement judged) {
 
-    public Evaluation {
-        animals = List.copyOf(animals);
-        space = Map.copyOf(space);
-        findings = List.copyOf(findings);
-        notAssessed = List.copyOf(notAssessed);
-        states = Map.copyOf(states);
+    public Design design() {
+        return computed.design();
     }
 
-    /** The same with the climate and what it is judged to be; stages of heat and air are then known. */
-    Evaluation with(Forecast climate, List<Finding> all, List<NotAssessed> gaps, Map<Stage, StageState> stages) {
-        return with().forecast(Optional.of(climate))
-                .findings(all)
-                .notAssessed(gaps)
-                .states(stages)
-                .build();
+    public List<Inhabitant> animals() {
+        return computed.animals();
+    }
+
+    public Optional<Vessel> vessel() {
+        return computed.vessel();
+    }
+
+    public Map<String, Space> space() {
+        return computed.space();
+    }
+
+    public Optional<GroundResult> ground() {
+        return computed.ground();
+    }
+
+    public Optional<MassResult> mass() {
+        return computed.mass();
+    }
+
+    public Optional<LandWater> water() {
+        return computed.water();
+    }
+
+    public Optional<Circulation> circulation() {
+        return computed.circulation();
+    }
+
+    public Optional<WaterCare> care() {
+        return computed.care();
+    }
+
+    public Optional<PaneResult> panes() {
+        return computed.panes();
+    }
+
+    public Optional<Shopping> shopping() {
+        return computed.shopping();
+    }
+
+    public Optional<Forecast> forecast() {
+        return computed.forecast();
+    }
+
+    public List<Finding> findings() {
+        return judged.findings();
+    }
+
+    public List<NotAssessed> notAssessed() {
+        return judged.notAssessed();
+    }
+
+    public Map<Stage, StageState> states() {
+        return judged.states();
+    }
+
+    /** The same with what became known of the remedies of its findings. */
+    public Evaluation withFindings(List<Finding> tried) {
+        return new Evaluation(computed, new Judgement(tried, judged.notAssessed(), judged.states()));
     }
 
     public long count(Severity severity) {
-        return findings.stream().filter(f -> f.severity() == severity).count();
+        return findings().stream().filter(f -> f.severity() == severity).count();
     }
 
     /** The worst severity within a stage, if the stage has findings. */
     public Optional<Severity> worst(Stage stage) {
-        return findings.stream()
+        return findings().stream()
                 .filter(f -> f.place().stage() == stage)
                 .map(Finding::severity)
-                .min(java.util.Comparator.naturalOrder());
+                .min(Comparator.naturalOrder());
     }
 }

@@ -10,30 +10,27 @@ import tanah.core.finding.Stage;
 import tanah.core.forecast.Forecast;
 import tanah.core.mapping.MappedDesign;
 import tanah.core.structure.MassResult;
-import tanah.core.structure.PaneResult;
-import tanah.core.water.Circulation;
 
 /** What was not judged: values that are missing, and parts of the document that no stage reads yet. */
 final class Gaps {
     private Gaps() {}
 
-    static List<NotAssessed> of(
-            Design design, Optional<MassResult> mass, Optional<PaneResult> panes, Optional<Circulation> water) {
+    static List<NotAssessed> of(Computed c) {
+        Design design = c.design();
         List<NotAssessed> gaps = new ArrayList<>();
-        missing(design, mass, gaps);
+        missing(design, c.mass(), gaps);
         part(gaps, "stacks", Stage.HARDSCAPE, design.kept().has("stacks"));
-        int inWater = water.map(Circulation::devices).orElse(0);
-        part(
-                gaps,
-                "climate",
-                Stage.HEAT,
-                design.devices().size() > inWater || design.air().isPresent());
-        water.ifPresent(c -> c.runs().stream()
-                .filter(r -> !r.isComplete())
-                .forEach(r -> gaps.add(new NotAssessed(
-                        "features",
-                        Place.part(Stage.WATER, r.feature().orElseThrow().id()),
-                        List.of("/water/features")))));
+        boolean runs = design.devices().size() > c.inWater() || design.air().isPresent();
+        part(gaps, "climate", Stage.HEAT, runs && c.forecast().isEmpty());
+        c.forecast().ifPresent(f -> climate(f, gaps));
+        c.circulation()
+                .ifPresent(w -> w.runs().stream()
+                        .filter(r -> !r.isComplete())
+                        .forEach(r -> gaps.add(new NotAssessed(
+                                "features",
+                                Place.part(
+                                        Stage.WATER, r.feature().orElseThrow().id()),
+                                List.of("/water/features")))));
         design.water()
                 .ifPresent(w -> w.features().stream()
                         .filter(f -> f.pump().flatMap(design::device).isEmpty())
@@ -46,21 +43,18 @@ final class Gaps {
                 design.kept().sizeOf("plants") > 0 || design.kept().has("planting"));
         part(gaps, "crew", Stage.CREW, design.kept().has("crew"));
         part(gaps, "build", Stage.BUILD, design.kept().has("build"));
-        if (design.vessel().isPresent() && panes.isEmpty()) {
+        if (design.vessel().isPresent() && c.panes().isEmpty()) {
             gaps.add(new NotAssessed("panes", Place.of(Stage.VESSEL), List.of()));
         }
         return gaps;
     }
 
-    /** What is left once the climate is known: devices that it was computed without, the day if it was not. */
-    static List<NotAssessed> withForecast(List<NotAssessed> before, Forecast forecast) {
-        List<NotAssessed> gaps = new ArrayList<>(before);
-        gaps.removeIf(g -> g.topic().equals("climate"));
+    /** Devices that the climate was computed without, and the day if it was not computed. */
+    private static void climate(Forecast forecast, List<NotAssessed> gaps) {
         forecast.mapped().left().forEach(l -> gaps.add(left(l, Place.part(Stage.HEAT, l.device()))));
         if (!forecast.hasDays()) {
             gaps.add(new NotAssessed("day", Place.of(Stage.AIR), List.of()));
         }
-        return gaps;
     }
 
     private static NotAssessed left(MappedDesign.LeftOut left, Place where) {

@@ -12,7 +12,9 @@ import tanah.core.finding.Stage;
 final class StageStates {
     private StageStates() {}
 
-    static Map<Stage, StageState> of(Design design, int inWater, List<Finding> findings, boolean climate) {
+    static Map<Stage, StageState> of(Computed c, List<Finding> findings) {
+        Design design = c.design();
+        boolean climate = c.forecast().isPresent();
         Map<Stage, StageState> states = new EnumMap<>(Stage.class);
         for (Stage stage : Stage.values()) {
             states.put(stage, StageState.EMPTY);
@@ -40,7 +42,7 @@ final class StageStates {
                 box && !design.hardscape().isEmpty());
         boolean filled = design.water().filter(w -> w.fill().isGiven()).isPresent();
         put(states, findings, Stage.WATER, design.water().isPresent(), box && filled);
-        boolean heat = design.devices().size() > inWater;
+        boolean heat = design.devices().size() > c.inWater();
         put(states, findings, Stage.HEAT, heat, heat && climate);
         boolean air = design.air().isPresent()
                 || design.vessel()

@@ -3,16 +3,17 @@ package tanah.core.failure;
 import static tanah.core.physics.Constants.WATER_DENSITY;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.animal.Inhabitant;
 import tanah.core.box.Factors;
+import tanah.core.climate.ClimateModel;
 import tanah.core.climate.DayCourse;
 import tanah.core.climate.DayRun;
 import tanah.core.climate.Drill;
 import tanah.core.climate.DrillCourse;
-import tanah.core.forecast.Forecast;
 import tanah.core.mapping.MappedDesign;
 import tanah.core.need.ClimatePlace;
 import tanah.core.need.HardLimits;
@@ -116,7 +117,7 @@ public record FailureCourse(
 
     private static DrillCourse run(MappedDesign mapped, Failure failure, Drill drill, double hours, int side) {
         Factors at = Factors.ONE.times(2, Math.exp(side * SPREAD * LOSSES)).times(3, Math.exp(side * SPREAD * VENTING));
-        return DayRun.drill(Forecast.modelOf(mapped, at), mapped.room(failure.season()), drill, hours);
+        return DayRun.drill(ClimateModel.of(mapped.enclosure(), at), mapped.room(failure.season()), drill, hours);
     }
 
     private static Optional<Limit> limit(
@@ -127,17 +128,15 @@ public record FailureCourse(
             List<DrillCourse> runs,
             Failure failure,
             double begins) {
-        if (runs.get(0).samples().isEmpty()
-                || spot.at(runs.get(0).samples().get(0).places()).isEmpty()) {
+        Comparator<Double> worse = hot ? Comparator.naturalOrder() : Comparator.reverseOrder();
+        Optional<Double> worst = runs.get(0).samples().stream()
+                .filter(s -> s.hour() >= begins)
+                .flatMap(s -> spot.at(s.places()).stream().boxed())
+                .max(worse);
+        if (worst.isEmpty()) {
             return Optional.empty();
         }
         OptionalDouble after = passed(runs.get(0), spot, hot, limit, begins);
-        double worst = Double.NaN;
-        for (DayCourse.Sample s : runs.get(0).samples()) {
-            double v = spot.at(s.places()).orElse(Double.NaN);
-            boolean worse = s.hour() >= begins && (Double.isNaN(worst) || (hot ? v > worst : v < worst));
-            worst = worse ? v : worst;
-        }
         return Optional.of(new Limit(
                 a.row().scientificName(),
                 spot,
@@ -150,7 +149,7 @@ public record FailureCourse(
                         .mapToDouble(OptionalDouble::getAsDouble)
                         .min(),
                 latest(runs, spot, hot, limit, begins),
-                worst,
+                worst.get(),
                 after.isPresent()
                         ? back(runs.get(0), spot, hot, limit, begins + failure.hours())
                         : OptionalDouble.empty()));
@@ -172,8 +171,8 @@ public record FailureCourse(
 
     private static OptionalDouble passed(DrillCourse run, ClimatePlace spot, boolean hot, double limit, double begins) {
         for (DayCourse.Sample s : run.samples()) {
-            double v = spot.at(s.places()).orElse(Double.NaN);
-            if (s.hour() >= begins && (hot ? v > limit : v < limit)) {
+            OptionalDouble v = spot.at(s.places());
+            if (v.isPresent() && s.hour() >= begins && (hot ? v.getAsDouble() > limit : v.getAsDouble() < limit)) {
                 return OptionalDouble.of(s.hour() - begins);
             }
         }
@@ -183,8 +182,8 @@ public record FailureCourse(
     private static OptionalDouble back(DrillCourse run, ClimatePlace spot, boolean hot, double limit, double end) {
         OptionalDouble since = OptionalDouble.empty();
         for (DayCourse.Sample s : run.samples()) {
-            double v = spot.at(s.places()).orElse(Double.NaN);
-            boolean kept = hot ? v <= limit : v >= limit;
+            OptionalDouble v = spot.at(s.places());
+            boolean kept = v.isPresent() && (hot ? v.getAsDouble() <= limit : v.getAsDouble() >= limit);
             if (s.hour() < end || !kept) {
                 since = OptionalDouble.empty();
             } else if (since.isEmpty()) {

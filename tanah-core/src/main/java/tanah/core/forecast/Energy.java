@@ -1,6 +1,10 @@
 package tanah.core.forecast;
 
+import tanah.core.climate.DayCourse;
+import tanah.core.climate.RelayCourse;
+import tanah.core.time.Phase;
 import tanah.core.time.Season;
+import tanah.core.time.SeasonPhase;
 
 /**
  * Electricity.
@@ -15,6 +19,23 @@ public record Energy(double winter, double summer) {
     private static final double YEAR = 365; // days
     private static final double MONTH = YEAR / 12;
     private static final double KILOWATT_HOUR = 3.6e6; // J
+
+    static Energy of(Forecast f) {
+        return new Energy(joules(f, Season.WINTER), joules(f, Season.SUMMER));
+    }
+
+    private static double joules(Forecast f, Season season) {
+        return f.switched(season)
+                .map(RelayCourse::energy)
+                .or(() -> f.day(season).map(DayCourse::energy))
+                .orElseGet(() -> steady(f, season));
+    }
+
+    private static double steady(Forecast f, Season season) {
+        double lit = f.mapped().enclosure().photoperiod() * 3600;
+        return f.at(SeasonPhase.of(season, Phase.DAY)).balance().power() * lit
+                + f.at(SeasonPhase.of(season, Phase.NIGHT)).balance().power() * (24 * 3600 - lit);
+    }
 
     /** kWh. */
     public double day(Season season) {

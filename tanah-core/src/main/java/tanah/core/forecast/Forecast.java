@@ -1,6 +1,7 @@
 package tanah.core.forecast;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -10,7 +11,6 @@ import java.util.function.BooleanSupplier;
 import java.util.function.ToDoubleFunction;
 import tanah.core.box.ClimateCase;
 import tanah.core.box.Factors;
-import tanah.core.box.Fixture;
 import tanah.core.climate.ClimateModel;
 import tanah.core.climate.DayCourse;
 import tanah.core.climate.DayRun;
@@ -24,7 +24,6 @@ import tanah.core.need.Extent;
 import tanah.core.need.Need;
 import tanah.core.need.Outlook;
 import tanah.core.need.Want;
-import tanah.core.time.Phase;
 import tanah.core.time.Season;
 import tanah.core.time.SeasonPhase;
 
@@ -88,14 +87,18 @@ public final class Forecast {
             }
             steady.put(when, model.steady(outside(mapped, when), when.isLit(), from, tolerance));
         }
-        return new Forecast(
-                mapped, model, steady, LightForecast.of(model, mapped), Map.of(), Map.of(), Map.of(), roomBand);
+        return plain(mapped, model, steady, roomBand);
     }
 
     /** The steady states alone, with usual bands. */
     public Forecast steadyOnly() {
-        return new Forecast(
-                mapped, model, steady, LightForecast.of(model, mapped), Map.of(), Map.of(), Map.of(), roomBand);
+        return plain(mapped, model, steady, roomBand);
+    }
+
+    private static Forecast plain(
+            MappedDesign mapped, ClimateModel model, Map<SeasonPhase, SteadyState> steady, double roomBand) {
+        LightForecast light = LightForecast.of(model, mapped);
+        return new Forecast(mapped, model, steady, light, Map.of(), Map.of(), Map.of(), roomBand);
     }
 
     /** What this climate depends on. */
@@ -119,16 +122,6 @@ public final class Forecast {
         return new Forecast(other, model, steady, seen, bands, days, switched, roomBand);
     }
 
-    /** UV and plant light alone; they need no heat. */
-    public static LightForecast lightOf(ClimateModel model, MappedDesign mapped) {
-        return LightForecast.of(model, mapped);
-    }
-
-    /** The model of a plan. */
-    public static ClimateModel modelOf(MappedDesign mapped, Factors at) {
-        return ClimateModel.of(mapped.enclosure(), at);
-    }
-
     private static ClimateCase.Outside outside(MappedDesign mapped, SeasonPhase when) {
         ClimateCase.RoomCourse room = mapped.room(when.season());
         return when.isLit() ? room.day() : room.night();
@@ -142,17 +135,8 @@ public final class Forecast {
             if (stop.getAsBoolean()) {
                 return this;
             }
-            SteadyState plain = steady.get(when);
-            if (plain != null) {
-                found.put(
-                        when,
-                        Uncertainty.of(
-                                new Uncertainty.Variant(model, plain),
-                                moved,
-                                outside(mapped, when),
-                                when.isLit(),
-                                BANDS));
-            }
+            Uncertainty.Variant plain = new Uncertainty.Variant(model, at(when));
+            found.put(when, Uncertainty.of(plain, moved, outside(mapped, when), when.isLit(), BANDS));
         }
         return new Forecast(mapped, model, steady, light.withBands(moved), found, days, switched, roomBand);
     }
@@ -170,19 +154,13 @@ public final class Forecast {
         return new Forecast(mapped, model, steady, light, bands, found, switched, roomBand);
     }
 
-    /** Whether a thermostat switches on and off, so that a relay is worth following. */
-    public boolean hasRelays() {
-        return mapped.enclosure().fixtures().stream()
-                .flatMap(f -> f.thermostat().stream())
-                .anyMatch(t -> t.control() == Fixture.Control.ON_OFF);
-    }
-
     /** The same with relays followed by the minute; itself without any or where the work was given up. */
     public Forecast withRelays(BooleanSupplier stop) {
         Map<Season, RelayCourse> found = new EnumMap<>(Season.class);
         for (Season season : Season.values()) {
-            Optional<RelayCourse> relays =
-                    hasRelays() ? DayRun.switched(model, mapped.room(season), MINUTE, stop) : Optional.empty();
+            Optional<RelayCourse> relays = mapped.enclosure().hasRelays()
+                    ? DayRun.switched(model, mapped.room(season), MINUTE, stop)
+                    : Optional.empty();
             if (relays.isEmpty()) {
                 return this;
             }
@@ -222,10 +200,8 @@ public final class Forecast {
 
     /** Largest change of the last round over the four cases (K). */
     public double lastChange() {
-        return steady.values().stream()
-                .mapToDouble(SteadyState::lastChange)
-                .max()
-                .orElse(0);
+        return Collections.max(
+                steady.values().stream().map(SteadyState::lastChange).toList());
     }
 
     public Optional<DayCourse> day(Season season) {
@@ -279,50 +255,14 @@ public final class Forecast {
         return Double.isFinite(mean) ? Optional.of(new Expected(mean, half(spot, when))) : expected(spot, when);
     }
 
-    /**
-     * What is expected where and when something is wanted, by the statistic of the need: humidity as the mean of its part of the
-     * day; water from its lowest to its highest of the day, before the day is known the mean of its steady states, because water
-     * carries its warmth from day to night; everything else as the steady state. Empty where the plan has no such place.
-     */
+    /** What is expected where and when something is wanted, by the statistic of the need; empty where the plan has no such place. */
     public Optional<Extent> extent(Want want, Season season) {
-        SeasonPhase when = SeasonPhase.of(season, want.hours().phase());
-        return switch (want) {
-            case UV -> light.hasUv() ? Optional.of(Extent.of(light.restingBand(0))) : Optional.empty();
-            case WATER -> water(season);
-            case HUMIDITY_DAY, HUMIDITY_NIGHT ->
-                mean(want.place(), when).map(e -> Extent.of(e).atMost(1));
-            default -> expected(want.place(), when).map(Extent::of);
-        };
-    }
-
-    private Optional<Extent> water(Season season) {
-        Optional<Expected> lit = expected(ClimatePlace.WATER, SeasonPhase.of(season, Phase.DAY));
-        Optional<Expected> dark = expected(ClimatePlace.WATER, SeasonPhase.of(season, Phase.NIGHT));
-        if (lit.isEmpty() || dark.isEmpty()) {
-            return Optional.empty();
-        }
-        double half = Math.max(lit.get().half(), dark.get().half());
-        if (day(season).isPresent()) {
-            DayCourse course = day(season).get();
-            return Optional.of(new Extent(course.min(Forecast::water), course.max(Forecast::water), half));
-        }
-        double share = mapped.room(season).dayShare();
-        double mean =
-                dark.get().value() + share * (lit.get().value() - dark.get().value());
-        return Optional.of(new Extent(mean, mean, half));
-    }
-
-    private static double water(DayCourse.Sample s) {
-        return ClimatePlace.WATER.at(s.places()).orElseThrow();
+        return NeedForecast.extent(this, want, season);
     }
 
     /** A need against the coldest and the hottest day; empty where the plan has no such place. */
     public Optional<Outlook> outlook(Need need) {
-        Optional<Extent> fades = need.want() == Want.UV && light.hasUv()
-                ? Optional.of(Extent.of(light.restingBand(mapped.uvAgeing())))
-                : Optional.empty();
-        return extent(need.want(), Season.WINTER)
-                .flatMap(w -> extent(need.want(), Season.SUMMER).map(s -> Outlook.of(need, w, s, fades)));
+        return NeedForecast.outlook(this, need);
     }
 
     /** Height of the ground or the water at a place (m). */
@@ -332,20 +272,7 @@ public final class Forecast {
 
     /** Electricity; by the steady duties until the day is known, by relays where they were followed. */
     public Energy energy() {
-        return new Energy(energy(Season.WINTER), energy(Season.SUMMER));
-    }
-
-    private double energy(Season season) {
-        RelayCourse relays = switched.get(season);
-        if (relays != null) {
-            return relays.energy();
-        }
-        if (day(season).isPresent()) {
-            return day(season).get().energy();
-        }
-        double lit = mapped.enclosure().photoperiod() * 3600;
-        return at(SeasonPhase.of(season, Phase.DAY)).balance().power() * lit
-                + at(SeasonPhase.of(season, Phase.NIGHT)).balance().power() * (24 * 3600 - lit);
+        return Energy.of(this);
     }
 
     /** What relays do; empty where there is none or they were not followed yet. */

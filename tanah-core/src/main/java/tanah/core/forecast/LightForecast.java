@@ -36,7 +36,7 @@ public record LightForecast(
     private static final double NINE_IN_TEN = 1.645;
     private static final LightMap.Ground DARK = new LightMap.Ground(0, 0, 1);
 
-    static LightForecast of(ClimateModel model, MappedDesign mapped) {
+    public static LightForecast of(ClimateModel model, MappedDesign mapped) {
         LightMap map = LightMap.of(model);
         boolean uv = mapped.enclosure().fixtures().stream()
                 .anyMatch(f -> f.part() instanceof Fixture.Lamp l && l.uv().isPresent() && f.dim() > 0);

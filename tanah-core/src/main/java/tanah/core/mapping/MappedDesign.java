@@ -3,26 +3,22 @@ package tanah.core.mapping;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import tanah.core.animal.Inhabitant;
 import tanah.core.box.ClimateCase;
 import tanah.core.box.Fixture;
 import tanah.core.box.Floor;
 import tanah.core.box.Shell;
 import tanah.core.catalogue.Catalogue;
-import tanah.core.catalogue.MistGear;
 import tanah.core.climate.LightMap;
 import tanah.core.design.AirPlan;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
 import tanah.core.design.HardscapeItem;
-import tanah.core.design.OtherFields;
 import tanah.core.design.PieceMove;
 import tanah.core.design.Probe;
 import tanah.core.design.RoomPlan;
 import tanah.core.ground.GroundResult;
 import tanah.core.light.Block;
-import tanah.core.light.Leaves;
 import tanah.core.physics.MoistAir;
 import tanah.core.time.Season;
 import tanah.core.vessel.Vessel;
@@ -55,8 +51,6 @@ public record MappedDesign(
     private static final double THINNEST = 0.01; // m of a platform
     private static final double BACK = 0.03; // m
     private static final double FROM_TOP = 0.05; // m
-    private static final double FOG_STEP = 1.0 / 6; // h between two shares of a fogger's water
-    private static final double FOG_AIR = 0.8; // share of fog that evaporates as it drifts
 
     public MappedDesign {
         devices = List.copyOf(devices);
@@ -160,11 +154,11 @@ public record MappedDesign(
                         floor,
                         raised,
                         obstacles,
-                        plants(design, vessel, ground),
+                        PlantMap.of(design, vessel, ground),
                         fixtures.fixtures(),
                         design.heat().start(),
                         design.heat().hours(),
-                        mist(design, catalogue),
+                        MistMap.of(design, catalogue),
                         air.fanSpeed().orElse(0),
                         air.exchange().orElse(0),
                         MoistAir.pressure(room.altitude())),
@@ -226,92 +220,6 @@ public record MappedDesign(
         return Optional.of(new ClimateCase.Obstacle(
                 new Block(box.left(), box.right(), box.front(), box.front() + box.width(), item.base(), top),
                 item.wettable()));
-    }
-
-    // ---- plants that have their measures
-
-    private static List<Leaves> plants(Design design, Vessel vessel, GroundResult ground) {
-        List<Leaves> all = new ArrayList<>();
-        for (OtherFields p : design.kept().objects("plants")) {
-            OptionalDouble x = cm(p, "x_cm");
-            OptionalDouble y = cm(p, "y_cm");
-            OptionalDouble height = cm(p, "height_cm");
-            OptionalDouble spread = cm(p, "spread_cm");
-            boolean known = x.isPresent() && y.isPresent() && height.isPresent() && spread.isPresent();
-            if (known && p.number("lai").orElse(0) > 0 && height.getAsDouble() > 0 && spread.getAsDouble() > 0) {
-                double half = spread.getAsDouble() / 2;
-                double z = cm(p, "z_cm").orElse(ground.terrain().surfaceAt(x.getAsDouble(), y.getAsDouble()));
-                double top = Math.min(vessel.height(), z + height.getAsDouble());
-                if (top > z) {
-                    all.add(new Leaves(
-                            new Block(
-                                    Math.max(0, x.getAsDouble() - half),
-                                    Math.min(vessel.length(), x.getAsDouble() + half),
-                                    Math.max(0, y.getAsDouble() - half),
-                                    Math.min(vessel.width(), y.getAsDouble() + half),
-                                    z,
-                                    top),
-                            p.number("lai").getAsDouble(),
-                            p.number("k_ext").orElse(0.5)));
-                }
-            }
-        }
-        return all;
-    }
-
-    private static OptionalDouble cm(OtherFields p, String name) {
-        OptionalDouble v = p.number(name);
-        return v.isPresent() ? OptionalDouble.of(v.getAsDouble() / 100) : v;
-    }
-
-    // ---- mist and fog
-
-    private static ClimateCase.Mist mist(Design design, Catalogue catalogue) {
-        AirPlan.Mist m = design.air().flatMap(AirPlan::mist).orElse(AirPlan.Mist.NONE);
-        List<ClimateCase.Spray> sprays = new ArrayList<>();
-        for (AirPlan.Event e : m.events()) {
-            double flow = m.nozzles().stream()
-                    .filter(n -> e.nozzles().isEmpty() || e.nozzles().contains(n.id()))
-                    .mapToDouble(n -> flow(n, catalogue))
-                    .sum();
-            if (flow > 0) {
-                sprays.add(new ClimateCase.Spray(e.hour() % 24, flow * 1000 * e.seconds()));
-            }
-        }
-        for (Device d : design.devices()) {
-            Optional<MistGear> fogger = catalogue.findMistGear(d.item()).filter(g -> g.is("fogger"));
-            fogger.ifPresent(g -> fog(d, g, design, sprays));
-        }
-        sprays.sort(java.util.Comparator.comparingDouble(ClimateCase.Spray::hour));
-        ClimateCase.Mist usual = ClimateCase.Mist.NONE;
-        return new ClimateCase.Mist(
-                sprays,
-                m.air().orElse(usual.air()),
-                m.leaf().orElse(usual.leaf()),
-                m.glass().orElse(usual.glass()),
-                m.nozzles().stream().mapToDouble(n -> flow(n, catalogue)).sum() * 1000);
-    }
-
-    /** Flow of a nozzle (m³/s). */
-    public static double flow(AirPlan.Nozzle n, Catalogue catalogue) {
-        return n.flow()
-                .orElse(n.item()
-                        .flatMap(catalogue::findMistGear)
-                        .map(g -> g.flow().orElse(0))
-                        .orElse(0.0));
-    }
-
-    private static void fog(Device d, MistGear g, Design design, List<ClimateCase.Spray> sprays) {
-        double share = d.running().dim().orElse(1);
-        Fixture.Hours hours = FixtureMap.hours(d.running().when());
-        for (int i = 0; i < 24 / FOG_STEP - 1e-9; i++) {
-            double hour = i * FOG_STEP;
-            if (hours.isOn(
-                    hour + FOG_STEP / 2, design.heat().start(), design.heat().hours())) {
-                sprays.add(new ClimateCase.Spray(
-                        hour, g.flow().orElse(0) * 1000 * FOG_STEP * 3600 * share, OptionalDouble.of(FOG_AIR)));
-            }
-        }
     }
 
     /** A place of readings as the model feels it. */

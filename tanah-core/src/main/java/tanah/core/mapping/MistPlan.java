@@ -17,14 +17,14 @@ public record MistPlan(int nozzles, double flow, double daily, OptionalDouble da
 
     public static MistPlan of(AirPlan.Mist mist, Catalogue catalogue) {
         double all = mist.nozzles().stream()
-                .mapToDouble(n -> MappedDesign.flow(n, catalogue))
+                .mapToDouble(n -> MistMap.flow(n, catalogue))
                 .sum();
         double daily = 0;
         for (AirPlan.Event e : mist.events()) {
             daily += e.seconds()
                     * mist.nozzles().stream()
                             .filter(n -> e.nozzles().isEmpty() || e.nozzles().contains(n.id()))
-                            .mapToDouble(n -> MappedDesign.flow(n, catalogue))
+                            .mapToDouble(n -> MistMap.flow(n, catalogue))
                             .sum();
         }
         double tank = mist.tank()

@@ -5,23 +5,16 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.animal.Inhabitant;
-import tanah.core.design.Dam;
 import tanah.core.design.Design;
 import tanah.core.design.HardscapeItem;
-import tanah.core.design.Layer;
 import tanah.core.design.PieceMove;
 import tanah.core.design.Probe;
 import tanah.core.design.VesselPlan;
-import tanah.core.geometry.ConvexPolygon;
 import tanah.core.geometry.Plane;
 import tanah.core.geometry.Point;
-import tanah.core.ground.Basin;
 import tanah.core.ground.Cell;
 import tanah.core.ground.GroundResult;
-import tanah.core.ground.MeshRule;
-import tanah.core.ground.Slab;
 import tanah.core.ground.Terrain;
-import tanah.core.ground.WaterVolumes;
 import tanah.core.scene.Scene.Area;
 import tanah.core.scene.Scene.Texture;
 import tanah.core.vessel.Vessel;
@@ -38,6 +31,7 @@ public final class SceneBuilder {
     private final GroundResult ground;
     private final Optional<Circulation> circulation;
     private final double cut;
+    private final Section section;
 
     private SceneBuilder(
             Design design, Vessel vessel, GroundResult ground, Optional<Circulation> circulation, double cut) {
@@ -46,6 +40,7 @@ public final class SceneBuilder {
         this.vessel = vessel;
         this.ground = ground;
         this.cut = Math.max(THIN, Math.min(vessel.width() - THIN, cut));
+        this.section = new Section(design, vessel.length(), ground, this.cut);
     }
 
     /**
@@ -81,12 +76,12 @@ public final class SceneBuilder {
                 lidMesh,
                 vessel.frontDam(),
                 cut,
-                section(),
+                section.layers(),
                 plan(),
                 vessel.outline().corners(),
-                level.isPresent() ? water(level.getAsDouble()) : List.of(),
+                level.isPresent() ? section.water(level.getAsDouble()) : List.of(),
                 level,
-                solids(),
+                section.solids(),
                 behind(),
                 pieces(),
                 walls(),
@@ -95,82 +90,10 @@ public final class SceneBuilder {
                         .toList(),
                 WaterScene.devices(circulation),
                 WaterScene.flows(design, vessel, circulation),
-                barriers(),
+                section.barriers(),
                 figures(animals),
                 marks(),
-                strata());
-    }
-
-    private List<Area> section() {
-        List<Area> areas = new ArrayList<>();
-        for (Layer layer : design.ground().layers()) {
-            for (Cell cell : ground.terrain().cells()) {
-                Optional<Slab> slab = cell.slab(layer.id());
-                if (slab.isPresent()) {
-                    trapezoid(cell, slab.get().lower(), slab.get().upper())
-                            .ifPresent(p -> areas.add(new Area(layer.id(), Textures.of(layer, ground), p)));
-                }
-            }
-        }
-        for (Cell cell : ground.terrain().cells()) {
-            if (cell.dam()) {
-                design.ground()
-                        .wallAt(cell.plan().centroid())
-                        .ifPresent(d -> trapezoid(cell, Plane.FLOOR, cell.top())
-                                .ifPresent(p -> areas.add(new Area(d.id(), damTexture(d), p))));
-            }
-        }
-        return areas;
-    }
-
-    private static Texture damTexture(Dam dam) {
-        return switch (dam.kind()) {
-            case "stones" -> Texture.ROCK;
-            case "wood" -> Texture.WOOD;
-            default -> Texture.FOAM;
-        };
-    }
-
-    private List<Area> water(double level) {
-        List<Area> areas = new ArrayList<>();
-        Basin side = ground.water().map(WaterVolumes::side).orElse(Basin.EVERYWHERE);
-        for (Cell cell : ground.terrain().cells()) {
-            for (ConvexPolygon plan : side.within(cell.plan())) {
-                Optional<ConvexPolygon> wet = plan.where(Plane.level(level).minus(cell.top()));
-                if (wet.isEmpty()) {
-                    continue;
-                }
-                Cell piece = new Cell(wet.get(), List.of(), cell.top(), false);
-                trapezoid(piece, cell.top(), Plane.level(level))
-                        .ifPresent(p -> areas.add(new Area("water", Texture.WATER, p)));
-            }
-        }
-        return areas;
-    }
-
-    /** Corners of what the cut sees of a cell between two planes, if it passes through the cell. */
-    private Optional<List<Point>> trapezoid(Cell cell, Plane lower, Plane upper) {
-        double from = Double.MAX_VALUE;
-        double to = -Double.MAX_VALUE;
-        List<Point> corners = cell.plan().corners();
-        for (int i = 0; i < corners.size(); i++) {
-            Point a = corners.get(i);
-            Point b = corners.get((i + 1) % corners.size());
-            if ((a.y() <= cut && b.y() >= cut) || (a.y() >= cut && b.y() <= cut)) {
-                double t = Math.abs(b.y() - a.y()) < 1e-12 ? 0 : (cut - a.y()) / (b.y() - a.y());
-                double x = a.x() + t * (b.x() - a.x());
-                from = Math.min(from, x);
-                to = Math.max(to, x);
-            }
-        }
-        if (!(to - from > THIN)) {
-            return Optional.empty();
-        }
-        return Optional.of(List.of(
-                new Point(from, lower.at(from, cut)),
-                new Point(to, lower.at(to, cut)),
-                new Point(to, upper.at(to, cut)),
-                new Point(from, upper.at(from, cut))));
+                section.strata());
     }
 
     private List<Area> plan() {
@@ -204,25 +127,14 @@ public final class SceneBuilder {
         return id.equals(Terrain.DAM)
                 ? design.ground()
                         .wallAt(cell.plan().centroid())
-                        .map(SceneBuilder::damTexture)
+                        .map(Section::damTexture)
                         .orElse(Texture.FOAM)
                 : design.ground().layer(id).map(l -> Textures.of(l, ground)).orElse(Texture.VOID);
     }
 
-    /** Hardscape that the cut passes, as boxes: its true shape is not in the design. */
-    private List<Area> solids() {
-        List<Area> areas = new ArrayList<>();
-        for (HardscapeItem item : design.hardscape()) {
-            Cell cell = new Cell(new ConvexPolygon(item.outline()), List.of(), Plane.FLOOR, false);
-            trapezoid(cell, Plane.level(item.base()), Plane.level(item.base() + item.height()))
-                    .ifPresent(p -> areas.add(new Area(item.id(), Textures.of(item), p)));
-        }
-        return areas;
-    }
-
     /** Silhouettes of the rest, the farthest first; what lies before the cut comes last. */
     private List<Area> behind() {
-        List<String> cutThrough = solids().stream().map(Area::part).toList();
+        List<String> cutThrough = section.solids().stream().map(Area::part).toList();
         return design.hardscape().stream()
                 .filter(h -> !cutThrough.contains(h.id()))
                 .sorted(java.util.Comparator.comparingDouble(
@@ -251,25 +163,9 @@ public final class SceneBuilder {
 
     private List<Area> walls() {
         return design.ground().walls().stream()
-                .map(d -> new Area(d.id(), damTexture(d), d.region().outline().corners()))
+                .map(d -> new Area(
+                        d.id(), Section.damTexture(d), d.region().outline().corners()))
                 .toList();
-    }
-
-    private List<Scene.Line> barriers() {
-        Optional<Layer> over = MeshRule.layerOnDrainage(design.ground().layers(), ground)
-                .filter(l -> l.options().hasMesh());
-        if (over.isEmpty()) {
-            return List.of();
-        }
-        List<Scene.Line> lines = new ArrayList<>();
-        for (Cell cell : ground.terrain().cells()) {
-            Optional<Slab> slab = cell.slab(over.get().id());
-            if (slab.isPresent()) {
-                trapezoid(cell, slab.get().lower(), slab.get().lower())
-                        .ifPresent(p -> lines.add(new Scene.Line(over.get().id(), List.of(p.get(0), p.get(1)))));
-            }
-        }
-        return lines;
     }
 
     private List<Scene.Figure> figures(List<Inhabitant> animals) {
@@ -289,7 +185,7 @@ public final class SceneBuilder {
 
     /** Where a figure of a length stands in nothing that the cut passes, the nearest to a place; the place if nowhere does. */
     private double freeFor(double length, double wanted) {
-        List<Area> solids = solids();
+        List<Area> solids = section.solids();
         double best = wanted;
         double off = Double.MAX_VALUE;
         for (int i = 0; i <= PLACES; i++) {
@@ -327,52 +223,5 @@ public final class SceneBuilder {
             }
         }
         return marks;
-    }
-
-    /** One stratum for each layer that the cut meets: the widest piece carries the label. */
-    private List<Scene.Stratum> strata() {
-        List<Scene.Stratum> strata = new ArrayList<>();
-        List<Area> areas = section();
-        for (Layer layer : design.ground().layers()) {
-            Area widest = null;
-            Area leftmost = null;
-            for (Area area : areas) {
-                if (area.part().equals(layer.id())) {
-                    widest = widest == null || span(area) > span(widest) ? area : widest;
-                    leftmost = leftmost == null
-                                    || area.points().get(0).x()
-                                            < leftmost.points().get(0).x()
-                            ? area
-                            : leftmost;
-                }
-            }
-            if (widest != null && leftmost != null) {
-                strata.add(stratum(layer.id(), widest, leftmost));
-            }
-        }
-        return strata;
-    }
-
-    private Scene.Stratum stratum(String id, Area widest, Area leftmost) {
-        List<Point> p = widest.points();
-        double x = p.get(0).x() + Math.min(0.04, span(widest) / 3);
-        boolean right = (p.get(0).x() + p.get(1).x()) / 2 > vessel.length() / 2
-                && p.get(0).x() > vessel.length() * 0.2;
-        if (right) {
-            x = p.get(1).x() - Math.min(0.04, span(widest) / 3);
-        }
-        double t = (x - p.get(0).x()) / span(widest);
-        double low = p.get(0).y() + t * (p.get(1).y() - p.get(0).y());
-        double high = p.get(3).y() + t * (p.get(2).y() - p.get(3).y());
-        return new Scene.Stratum(
-                id,
-                x,
-                (low + high) / 2,
-                leftmost.points().get(3).y(),
-                leftmost.points().get(0).y());
-    }
-
-    private static double span(Area area) {
-        return area.points().get(1).x() - area.points().get(0).x();
     }
 }

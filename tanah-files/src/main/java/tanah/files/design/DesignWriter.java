@@ -7,24 +7,17 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import tanah.core.design.Dam;
 import tanah.core.design.Design;
 import tanah.core.design.Fixing;
 import tanah.core.design.HardscapeItem;
-import tanah.core.design.Layer;
 import tanah.core.design.NeedOverride;
 import tanah.core.design.OtherFields;
 import tanah.core.design.Probe;
 import tanah.core.design.Ramp;
-import tanah.core.design.Recipe;
 import tanah.core.design.Resident;
-import tanah.core.design.RoomPlan;
 import tanah.core.design.SchoolChoice;
-import tanah.core.design.Surface;
 import tanah.core.design.Tap;
-import tanah.core.design.VesselPlan;
 import tanah.core.design.WaterPart;
-import tanah.core.geometry.Point;
 import tanah.core.units.Unit;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -69,12 +62,12 @@ public final class DesignWriter {
         design.mixReason().ifPresent(v -> root.put("mix_reason", v));
         list(root, "schools", design.schools(), DesignWriter::school);
         list(root, "animals", design.animals(), DesignWriter::animal);
-        design.vessel().ifPresent(v -> root.set("vessel", vessel(v)));
-        design.room().ifPresent(v -> root.set("room", room(v)));
+        design.vessel().ifPresent(v -> root.set("vessel", VesselWriter.vessel(v)));
+        design.room().ifPresent(v -> root.set("room", VesselWriter.room(v)));
         if (!design.ground().layers().isEmpty() || !design.ground().dams().isEmpty()) {
             ObjectNode ground = root.putObject("ground");
-            list(ground, "layers", design.ground().layers(), DesignWriter::layer);
-            list(ground, "dams", design.ground().dams(), DesignWriter::dam);
+            list(ground, "layers", design.ground().layers(), GroundWriter::layer);
+            list(ground, "dams", design.ground().dams(), GroundWriter::dam);
         }
         list(root, "hardscape", design.hardscape(), DesignWriter::hardscape);
         design.water().ifPresent(v -> root.set("water", water(v)));
@@ -121,170 +114,12 @@ public final class DesignWriter {
         return node.put("reason", o.reason()).put("date", o.date().toString());
     }
 
-    private static ObjectNode vessel(VesselPlan v) {
-        ObjectNode node = JSON.objectNode();
-        v.catalogue().ifPresent(c -> node.put("catalogue", c));
-        v.shape().ifPresent(s -> node.put("shape", word(s)));
-        v.outside().ifPresent(m -> node.set("outside_cm", measures(m)));
-        v.inside().ifPresent(m -> node.set("inside_cm", measures(m)));
-        if (v.pane().isPresent() || v.base().isPresent()) {
-            ObjectNode pane = node.putObject("pane_mm");
-            put(pane, "side", v.pane(), Unit.MILLIMETRE);
-            put(pane, "base", v.base(), Unit.MILLIMETRE);
-        }
-        v.material().ifPresent(m -> node.put("material", word(m)));
-        v.label().ifPresent(l -> {
-            ObjectNode label = node.putObject("label");
-            label.put("value", decimal(l.value()));
-            label.put("unit", word(l.unit()));
-        });
-        put(node, "usable_height_cm", v.usableHeight(), Unit.CENTIMETRE);
-        put(node, "front_dam_height_cm", v.frontDam(), Unit.CENTIMETRE);
-        put(node, "waterproof_depth_cm", v.waterproofDepth(), Unit.CENTIMETRE);
-        v.lid().ifPresent(l -> {
-            ObjectNode lid = node.putObject("lid");
-            l.material().ifPresent(m -> lid.put("material", m));
-            put(lid, "thickness_mm", l.thickness(), Unit.MILLIMETRE);
-            put(lid, "mesh_fraction", l.meshFraction(), Unit.SHARE);
-            l.mesh().side().ifPresent(m -> lid.put("mesh_side", m.word()));
-            l.mesh().item().ifPresent(m -> lid.put("mesh", m));
-            put(lid, "mesh_open_fraction", l.mesh().open(), Unit.SHARE);
-            keep(lid, l.kept());
-        });
-        v.structure().ifPresent(s -> {
-            ObjectNode structure = node.putObject("structure");
-            put(structure, "fittings_kg", s.fittings(), Unit.KILOGRAM);
-            put(structure, "stand_kg", s.stand(), Unit.KILOGRAM);
-            put(structure, "stand_capacity_kg", s.capacity(), Unit.KILOGRAM);
-            keep(structure, s.kept());
-        });
-        AirWriter.envelope(node, v.envelope());
-        keep(node, v.kept());
-        return node;
-    }
-
-    private static ObjectNode measures(VesselPlan.Measures m) {
-        ObjectNode node = JSON.objectNode();
-        put(node, "length", m.length(), Unit.CENTIMETRE);
-        put(node, "width", m.width(), Unit.CENTIMETRE);
-        put(node, "height", m.height(), Unit.CENTIMETRE);
-        put(node, "leg", m.leg(), Unit.CENTIMETRE);
-        put(node, "side", m.side(), Unit.CENTIMETRE);
-        put(node, "side_width", m.sideWidth(), Unit.CENTIMETRE);
-        put(node, "bow", m.bow(), Unit.CENTIMETRE);
-        return node;
-    }
-
-    private static ObjectNode room(RoomPlan r) {
-        ObjectNode node = JSON.objectNode();
-        node.set("winter", season(r.winter()));
-        node.set("summer", season(r.summer()));
-        put(node, "band_k", r.givenBand(), Unit.KELVIN_DIFFERENCE);
-        keep(node, r.kept());
-        return node;
-    }
-
-    private static ObjectNode season(RoomPlan.Season s) {
-        return JSON.objectNode()
-                .put("temp_day_c", decimal(s.tempDay()))
-                .put("temp_night_c", decimal(s.tempNight()))
-                .put("rh_day_pct", decimal(Unit.PERCENT.fromSi(s.humidityDay())))
-                .put("rh_night_pct", decimal(Unit.PERCENT.fromSi(s.humidityNight())));
-    }
-
-    private static ObjectNode layer(Layer l) {
-        ObjectNode node = JSON.objectNode().put("id", l.id()).put("kind", word(l.kind()));
-        l.media().ifPresent(m -> node.set("media", recipe(m)));
-        l.region().ifPresent(r -> node.set("region_cm", region(r)));
-        node.set("surface", surface(l.surface()));
-        Layer.Options o = l.options();
-        put(node, "bag_l", o.bagVolume(), Unit.LITRE);
-        put(node, "bag_price", o.bagPrice(), Unit.COUNT);
-        put(node, "waste_frac", o.waste(), Unit.SHARE);
-        put(node, "displaced_l", o.displaced(), Unit.LITRE);
-        put(node, "aquatic", o.aquatic());
-        put(node, "burrow", o.burrow());
-        put(node, "retained", o.retained());
-        put(node, "mesh", o.mesh());
-        put(node, "mesh_hole_mm", o.meshHole(), Unit.MILLIMETRE);
-        put(node, "needs_min_depth_cm", o.needsMinDepth(), Unit.CENTIMETRE);
-        put(node, "accept_fertiliser", o.acceptFertiliser());
-        put(node, "support_frac", o.supportShare(), Unit.SHARE);
-        put(node, "void_open", o.voidOpen(), Unit.SHARE);
-        keep(node, l.kept());
-        return node;
-    }
-
-    private static JsonNode recipe(Recipe recipe) {
-        if (recipe instanceof Recipe.Named named) {
-            return JSON.stringNode(named.id());
-        }
-        if (recipe instanceof Recipe.Own own) {
-            ObjectNode parts = JSON.objectNode();
-            own.parts().forEach((id, part) -> parts.put(id, decimal(part)));
-            return parts;
-        }
-        throw new IllegalStateException("unknown recipe " + recipe);
-    }
-
-    private static ArrayNode region(Layer.Region region) {
-        ArrayNode node = JSON.arrayNode();
-        List<Point> corners = region.outline().corners();
-        if (region.rectangle()) {
-            for (double v : new double[] {
-                corners.get(0).x(),
-                corners.get(0).y(),
-                corners.get(2).x(),
-                corners.get(2).y()
-            }) {
-                node.add(cm(v));
-            }
-            return node;
-        }
-        return outline(corners);
-    }
-
-    private static ArrayNode outline(List<Point> corners) {
-        ArrayNode node = JSON.arrayNode();
-        corners.forEach(p -> node.addArray().add(cm(p.x())).add(cm(p.y())));
-        return node;
-    }
-
-    private static ObjectNode surface(Surface surface) {
-        ObjectNode node = JSON.objectNode();
-        if (surface instanceof Surface.Thickness t) {
-            return node.put("type", "thickness").put("thickness_cm", cm(t.thickness()));
-        }
-        if (surface instanceof Surface.Level l) {
-            return node.put("type", "level").put("top_cm", cm(l.top()));
-        }
-        if (surface instanceof Surface.Slope s) {
-            return node.put("type", "slope").put("front_cm", cm(s.front())).put("back_cm", cm(s.back()));
-        }
-        if (surface instanceof Surface.Profile p) {
-            node.put("type", "profile").put("axis", word(p.axis()));
-            ArrayNode points = node.putArray("points_cm");
-            p.nodes().forEach(n -> points.addArray().add(cm(n.along())).add(cm(n.height())));
-            return node;
-        }
-        throw new IllegalStateException("unknown surface " + surface);
-    }
-
-    private static ObjectNode dam(Dam d) {
-        ObjectNode node = JSON.objectNode().put("id", d.id()).put("kind", d.kind());
-        node.set("region_cm", region(d.region()));
-        node.put("top_cm", cm(d.top()));
-        put(node, "watertight", d.watertight());
-        putDensity(node, d.density());
-        return node;
-    }
-
     private static ObjectNode hardscape(HardscapeItem h) {
         ObjectNode node = JSON.objectNode().put("id", h.id());
         h.name().ifPresent(v -> node.put("name", v));
         h.kind().ifPresent(v -> node.put("class", v));
         h.media().ifPresent(v -> node.put("media", v));
-        node.set("outline_cm", outline(h.outline()));
+        node.set("outline_cm", GroundWriter.outline(h.outline()));
         put(node, "base_z_cm", h.givenBase(), Unit.CENTIMETRE);
         node.put("height_cm", cm(h.height()));
         put(node, "volume_l", h.volume(), Unit.LITRE);
@@ -313,7 +148,7 @@ public final class DesignWriter {
         put(node, "volume_l", w.fill().volume(), Unit.LITRE);
         w.fill().counts().ifPresent(v -> node.put("volume_counts", v));
         put(node, "temp_c", w.temperature(), Unit.CELSIUS);
-        w.sideRegion().ifPresent(r -> node.set("side_region_cm", region(r)));
+        w.sideRegion().ifPresent(r -> node.set("side_region_cm", GroundWriter.region(r)));
         put(node, "barrier_margin_cm", w.margins().barrier(), Unit.CENTIMETRE);
         put(node, "accept_wicking", w.margins().acceptWicking());
         put(node, "lowest_level_cm", w.margins().lowestLevel(), Unit.CENTIMETRE);
@@ -407,15 +242,15 @@ public final class DesignWriter {
         value.ifPresent(v -> node.put(name, decimal(unit.fromSi(v))));
     }
 
-    private static void put(ObjectNode node, String name, Optional<Boolean> value) {
+    static void put(ObjectNode node, String name, Optional<Boolean> value) {
         value.ifPresent(v -> node.put(name, v));
     }
 
-    private static void putDensity(ObjectNode node, OptionalDouble density) {
+    static void putDensity(ObjectNode node, OptionalDouble density) {
         density.ifPresent(d -> node.put("density_kg_per_l", decimal(d / 1000)));
     }
 
-    private static BigDecimal cm(double metres) {
+    static BigDecimal cm(double metres) {
         return decimal(Unit.CENTIMETRE.fromSi(metres));
     }
 
@@ -424,7 +259,7 @@ public final class DesignWriter {
         return rounded.scale() < 0 ? rounded.setScale(0) : rounded;
     }
 
-    private static String word(Enum<?> value) {
+    static String word(Enum<?> value) {
         return value.name().toLowerCase(Locale.ROOT);
     }
 }

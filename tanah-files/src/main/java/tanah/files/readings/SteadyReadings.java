@@ -107,10 +107,7 @@ public final class SteadyReadings {
         OptionalDouble uv = number(cells, "uvi", 0, 50, line);
         OptionalDouble room = number(cells, "room_c", -10, 45, line);
         OptionalDouble roomHumidity = number(cells, "room_rh_pct", 1, 100, line);
-        Vec at = new Vec(
-                number(cells, "x_cm", 0, 400, line).orElse(0) / 100,
-                number(cells, "y_cm", 0, 400, line).orElse(0) / 100,
-                number(cells, "z_cm", 0, 400, line).orElse(0) / 100);
+        Vec at = new Vec(metres(cells, "x_cm", line), metres(cells, "y_cm", line), metres(cells, "z_cm", line));
         int index = index(place, cells.getOrDefault("on", "").strip(), line);
         if ((temp.isPresent() || humidity.isPresent()) && (room.isEmpty() || roomHumidity.isEmpty())) {
             problem(
@@ -125,17 +122,12 @@ public final class SteadyReadings {
         if (problems.size() > before) {
             return;
         }
-        Optional<ClimateCase.Outside> outside = room.isPresent()
-                ? Optional.of(new ClimateCase.Outside(room.getAsDouble(), roomHumidity.getAsDouble() / 100))
-                : Optional.empty();
+        Optional<ClimateCase.Outside> outside = room.stream()
+                .mapToObj(c -> new ClimateCase.Outside(c, roomHumidity.orElseThrow() / 100))
+                .findFirst();
         boolean lit = lights.equals("on");
         if (temp.isPresent()) {
-            CalibrationReading.Kind kind = switch (place) {
-                case "surface" -> CalibrationReading.Kind.SURFACE;
-                case "platform" -> CalibrationReading.Kind.PLATFORM;
-                case "water" -> CalibrationReading.Kind.WATER;
-                default -> CalibrationReading.Kind.AIR;
-            };
+            CalibrationReading.Kind kind = temperature(place);
             add(
                     kind,
                     at,
@@ -158,6 +150,19 @@ public final class SteadyReadings {
         if (uv.isPresent()) {
             add(CalibrationReading.Kind.UV, at, index, lit, uv.getAsDouble(), Optional.empty(), Optional.empty());
         }
+    }
+
+    private double metres(Map<String, String> cells, String column, long line) {
+        return number(cells, column, 0, 400, line).orElse(0) / 100;
+    }
+
+    private static CalibrationReading.Kind temperature(String place) {
+        return switch (place) {
+            case "surface" -> CalibrationReading.Kind.SURFACE;
+            case "platform" -> CalibrationReading.Kind.PLATFORM;
+            case "water" -> CalibrationReading.Kind.WATER;
+            default -> CalibrationReading.Kind.AIR;
+        };
     }
 
     private void add(

@@ -9,9 +9,6 @@ import tanah.core.build.Shopping;
 import tanah.core.calibrate.Calibration;
 import tanah.core.catalogue.Range;
 import tanah.core.evaluate.Evaluation;
-import tanah.core.finding.Finding;
-import tanah.core.finding.Measure;
-import tanah.core.finding.Remedy;
 import tanah.core.ground.GroundResult;
 import tanah.core.ground.LayerResult;
 import tanah.core.ground.WaterVolumes;
@@ -68,7 +65,7 @@ public final class EvaluationWriter {
         e.forecast().ifPresent(f -> root.set("climate", ClimateWriter.climate(f)));
         e.shopping().ifPresent(s -> root.set("shopping", shopping(s)));
         ArrayNode findings = root.putArray("findings");
-        e.findings().forEach(f -> findings.add(finding(f)));
+        e.findings().forEach(f -> findings.add(FindingWriter.finding(f)));
         ArrayNode gaps = root.putArray("not_assessed");
         e.notAssessed().forEach(n -> {
             ObjectNode node = gaps.addObject()
@@ -236,49 +233,6 @@ public final class EvaluationWriter {
         }
         range(node, "price", s.price());
         return node;
-    }
-
-    private static ObjectNode finding(Finding f) {
-        ObjectNode node = JSON.objectNode()
-                .put("rule", f.rule().value())
-                .put("severity", f.severity().name().toLowerCase(Locale.ROOT))
-                .put("stage", f.place().stage().word())
-                .put("place", f.place().word());
-        ObjectNode numbers = node.putObject("numbers");
-        for (Measure m : f.measures()) {
-            number(numbers, m.name() + suffix(m.unit()), m.shown());
-        }
-        ArrayNode remedies = node.putArray("remedies");
-        for (Remedy r : f.remedies()) {
-            // one that would bring something worse is no remedy
-            if (r.trial().flatMap(Remedy.Trial::brings).isEmpty()) {
-                remedies.add(r.key());
-            }
-        }
-        return node;
-    }
-
-    private static String suffix(Unit unit) {
-        return switch (unit) {
-            case CENTIMETRE -> "_cm";
-            case MILLIMETRE -> "_mm";
-            case LITRE -> "_l";
-            case KILOGRAM -> "_kg";
-            case CELSIUS -> "_c";
-            case KELVIN_DIFFERENCE -> "_k";
-            case PERCENT -> "_pct";
-            case DEGREE -> "_deg";
-            case SQUARE_METRE -> "_m2";
-            case SQUARE_CENTIMETRE -> "_cm2";
-            case MEGAPASCAL -> "_mpa";
-            case KILOPASCAL -> "_kpa";
-            case MILLIGRAM_PER_LITRE -> "_mg_l";
-            case WATT -> "_w";
-            case HOUR -> "_h";
-            case DAY -> "_d";
-            case CENTIMETRE_PER_SECOND -> "_cm_s";
-            default -> "";
-        };
     }
 
     private static void range(ObjectNode node, String name, Range range) {

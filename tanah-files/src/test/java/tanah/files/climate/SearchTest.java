@@ -76,8 +76,8 @@ class SearchTest {
         assertThat(warm.best()).isEmpty();
         assertThat(warm.nearest()).isPresent();
         assertThat(warm.reasons().get(0).kind()).isEqualTo(EquipmentFound.Kind.ROOM);
-        assertThat(warm.reasons().get(0).need())
-                .isLessThanOrEqualTo(warm.reasons().get(0).limit());
+        assertThat(warm.reasons().get(0).need().orElseThrow())
+                .isLessThanOrEqualTo(warm.reasons().get(0).limit().orElseThrow());
     }
 
     /** What is said to meet every wish does so over whole days, mist included. */

@@ -23,8 +23,10 @@ class CatalogueController {
 
     private final CataloguePages pages;
     private final OwnEntryService own;
+    private final CatalogueLists lists;
 
-    CatalogueController(CataloguePages pages, OwnEntryService own) {
+    CatalogueController(CataloguePages pages, OwnEntryService own, CatalogueLists lists) {
+        this.lists = lists;
         this.pages = pages;
         this.own = own;
     }
@@ -40,7 +42,7 @@ class CatalogueController {
         Kind known = known(kind);
         Map<String, String> chosen = new LinkedHashMap<>();
         known.facets().forEach(f -> chosen.put(f, asked.getOrDefault(f, "")));
-        model.addAttribute("view", pages.list(known, q, chosen, page, keeper.id()));
+        model.addAttribute("view", lists.list(known, q, chosen, page, keeper.id()));
         return "catalogue/list";
     }
 

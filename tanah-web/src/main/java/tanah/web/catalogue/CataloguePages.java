@@ -1,14 +1,11 @@
 package tanah.web.catalogue;
 
-import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
-import java.util.TreeSet;
 import org.springframework.stereotype.Component;
 import tanah.files.catalogue.Kind;
 import tanah.files.catalogue.OwnRows;
@@ -21,8 +18,6 @@ import tools.jackson.databind.JsonNode;
 /** Lists and entries of the catalogue, shipped and own, as they are shown. */
 @Component
 class CataloguePages {
-    private static final int PAGE = 50;
-
     private final ShippedRows shipped = new ShippedRows();
     private final OwnEntryService own;
     private final ColumnWords columns;
@@ -33,27 +28,6 @@ class CataloguePages {
         this.columns = columns;
         this.words = words;
     }
-
-    /** One line of a list. */
-    public record Line(String id, String title, String latin, String hint, boolean own) {}
-
-    /** A way to narrow a list. */
-    public record Facet(String column, String label, List<Choice> choices) {}
-
-    /** One choice of it. */
-    public record Choice(String value, String label, long count, boolean chosen) {}
-
-    /** A list. */
-    public record ListView(
-            String kind,
-            String q,
-            List<Line> lines,
-            List<Facet> facets,
-            Map<String, String> chosen,
-            int found,
-            int page,
-            int pages,
-            String nearest) {}
 
     /** A value of an entry. */
     public record Value(String label, String value, String provenance, boolean changed, String shipped) {}
@@ -80,108 +54,8 @@ class CataloguePages {
     public record Field(
             String column, String label, String value, String hint, List<String> choices, boolean many, String error) {}
 
-    ListView list(Kind kind, String q, Map<String, String> chosen, int page, long keeperId) {
-        List<Map<String, String>> all = rows(kind, keeperId);
-        List<String> asked =
-                Arrays.stream(plain(q).split("\\s+")).filter(w -> !w.isEmpty()).toList();
-        List<Map<String, String>> searched = all.stream()
-                .filter(r -> asked.stream().allMatch(plain(haystack(kind, r))::contains))
-                .toList();
-        List<Map<String, String>> found =
-                searched.stream().filter(r -> fits(r, chosen, "")).toList();
-        List<Facet> facets = kind.facets().stream()
-                .map(f -> facet(
-                        f, searched.stream().filter(r -> fits(r, chosen, f)).toList(), chosen.getOrDefault(f, "")))
-                .filter(f -> f.choices().size() > 1)
-                .toList();
-        int pages = Math.max(1, (found.size() + PAGE - 1) / PAGE);
-        int shown = Math.max(1, Math.min(page, pages));
-        List<Line> lines = found.subList((shown - 1) * PAGE, Math.min(found.size(), shown * PAGE)).stream()
-                .map(r -> line(kind, r))
-                .toList();
-        String nearest = found.isEmpty() && !asked.isEmpty() ? nearest(kind, all, plain(q)) : "";
-        return new ListView(kind.word(), q, lines, facets, chosen, found.size(), shown, pages, nearest);
-    }
-
-    private List<Map<String, String>> rows(Kind kind, long keeperId) {
-        List<Map<String, String>> all = new ArrayList<>();
-        own.list(keeperId).stream().filter(e -> e.kind().equals(kind.word())).forEach(e -> all.add(e.cells()));
-        all.addAll(shipped.all(kind));
-        return all;
-    }
-
-    private static boolean fits(Map<String, String> row, Map<String, String> chosen, String except) {
-        return chosen.entrySet().stream()
-                .allMatch(c -> c.getValue().isEmpty()
-                        || c.getKey().equals(except)
-                        || row.getOrDefault(c.getKey(), "").equals(c.getValue()));
-    }
-
-    private Facet facet(String column, List<Map<String, String>> rows, String chosen) {
-        Set<String> values = new TreeSet<>();
-        rows.forEach(r -> values.add(r.getOrDefault(column, "")));
-        values.remove("");
-        return new Facet(
-                column,
-                columns.label(column),
-                values.stream()
-                        .map(v -> new Choice(
-                                v,
-                                columns.choice(v),
-                                rows.stream()
-                                        .filter(r -> v.equals(r.get(column)))
-                                        .count(),
-                                v.equals(chosen)))
-                        .toList());
-    }
-
-    private Line line(Kind kind, Map<String, String> row) {
-        String hint = switch (kind) {
-            case ANIMALS ->
-                columns.choice(row.getOrDefault("group", "")) + ", " + columns.choice(row.getOrDefault("biome", ""));
-            case VESSELS ->
-                columns.value("outer_width_cm", row.getOrDefault("outer_width_cm", "")) + " × "
-                        + columns.value("outer_depth_cm", row.getOrDefault("outer_depth_cm", "")) + " × "
-                        + columns.value("outer_height_cm", row.getOrDefault("outer_height_cm", ""));
-            case MEDIA -> columns.choice(row.getOrDefault("class", ""));
-            case MIXES -> row.getOrDefault("use", "");
-            case HEATERS, WATERGEAR, LAMPS, MOISTURE, CONSTRUCTION ->
-                columns.choice(row.getOrDefault("category", ""))
-                        + (row.getOrDefault("power_w", "").isEmpty()
-                                ? ""
-                                : ", " + columns.value("power_w", row.getOrDefault("power_w", "")));
-        };
-        String id = row.getOrDefault(kind.key(), "");
-        return new Line(
-                id, title(kind, row), row.getOrDefault("scientific_name", ""), hint, id.startsWith(OwnRows.PREFIX));
-    }
-
-    private static String title(Kind kind, Map<String, String> row) {
+    static String title(Kind kind, Map<String, String> row) {
         return row.getOrDefault(kind == Kind.ANIMALS ? "common_name" : "name", row.getOrDefault(kind.key(), ""));
-    }
-
-    private static String haystack(Kind kind, Map<String, String> row) {
-        return title(kind, row) + " " + row.getOrDefault("scientific_name", "") + " " + row.getOrDefault(kind.key(), "")
-                + " " + row.getOrDefault("group", "");
-    }
-
-    /** The entry whose name shares the longest beginning with what was asked. */
-    private String nearest(Kind kind, List<Map<String, String>> all, String asked) {
-        String best = "";
-        int most = 1;
-        for (Map<String, String> row : all) {
-            for (String word : plain(haystack(kind, row)).split("\\s+")) {
-                int same = 0;
-                while (same < Math.min(word.length(), asked.length()) && word.charAt(same) == asked.charAt(same)) {
-                    same++;
-                }
-                if (same > most) {
-                    most = same;
-                    best = title(kind, row);
-                }
-            }
-        }
-        return best;
     }
 
     Source source(Kind kind, String id, long keeperId) {
@@ -296,14 +170,5 @@ class CataloguePages {
         Map<String, String> texts = new LinkedHashMap<>();
         problems.forEach((column, p) -> texts.put(column, words.of("catalogue.problem", p.what(), p.accepted())));
         return texts;
-    }
-
-    private static String plain(String text) {
-        return Normalizer.normalize(text, Normalizer.Form.NFD)
-                .replaceAll("\\p{M}", "")
-                .replace('-', ' ')
-                .replace('_', ' ')
-                .toLowerCase(Locale.ROOT)
-                .strip();
     }
 }

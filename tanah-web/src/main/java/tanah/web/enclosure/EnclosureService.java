@@ -1,16 +1,12 @@
 package tanah.web.enclosure;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.OffsetDateTime;
-import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tanah.core.design.Design;
@@ -18,9 +14,7 @@ import tanah.files.compare.DesignMerge;
 import tanah.files.compare.DesignMerge.Conflict;
 import tanah.files.compare.DesignMerge.Merged;
 import tanah.files.compare.DesignMerge.Side;
-import tanah.files.design.DesignReader;
 import tanah.files.design.DesignWriter;
-import tanah.files.design.Parsed;
 import tanah.web.catalogue.OwnEntryService;
 import tanah.web.shell.ForbiddenException;
 import tanah.web.shell.NotFoundException;
@@ -31,32 +25,23 @@ public class EnclosureService {
     /** How long a deleted enclosure can be brought back. */
     public static final Duration TRASH = Duration.ofDays(30);
 
-    private static final int LONGEST_SUMMARY = 200;
     private static final int TRIES = 5;
-    private static final int MOST_READ = 16_000_000; // letters of documents that are kept read
 
     /** Path of a conflict about the whole plan: each half is sound, both together are not. */
     public static final String WHOLE = "";
 
     private final EnclosureMapper enclosures;
-    private final DesignReader reader;
+    private final Documents documents;
+    private final Revisions revisions;
     private final OwnEntryService own;
     private final Clock clock;
-    private final Cache<Stored, Read> read = Caffeine.newBuilder()
-            .maximumWeight(MOST_READ)
-            .weigher((Stored key, Read value) -> value.size())
-            .build();
 
-    /** A revision of an enclosure and a hash of its document, because one that was rolled back may have had the same number. */
-    private record Stored(long enclosure, int revision, int hash) {}
-
-    /** A document read and judged, with its length in letters, by which it weighs. */
-    private record Read(Design design, int size) {}
-
-    EnclosureService(EnclosureMapper enclosures, DesignReader reader, OwnEntryService own, Clock clock) {
+    EnclosureService(
+            EnclosureMapper enclosures, Documents documents, Revisions revisions, OwnEntryService own, Clock clock) {
         this.own = own;
         this.enclosures = enclosures;
-        this.reader = reader;
+        this.documents = documents;
+        this.revisions = revisions;
         this.clock = clock;
     }
 
@@ -109,7 +94,7 @@ public class EnclosureService {
     public Design revision(long keeperId, long id, int revision) {
         return enclosures
                 .document(keeperId, id, revision)
-                .map(document -> design(id, revision, document))
+                .map(document -> documents.design(id, revision, document))
                 .orElseThrow(() -> new NotFoundException("revision " + revision + " of " + id));
     }
 
@@ -121,7 +106,7 @@ public class EnclosureService {
     public long create(long keeperId, Design design, String phase, String summary) {
         long id = enclosures.insert(keeperId, design.name(), phase);
         String document = DesignWriter.writeCompact(own.embed(keeperId, design));
-        enclosures.insertRevision(keeperId, id, 1, document, cut(summary), null, null);
+        enclosures.insertRevision(keeperId, id, 1, document, Revisions.cut(summary), null, null);
         return id;
     }
 
@@ -149,123 +134,29 @@ public class EnclosureService {
         for (int i = 0; i < TRIES; i++) {
             Enclosure current = changeable(keeperId, id);
             if (current.revision() == base) {
-                if (next(keeperId, id, base, design, summary, base, null)) {
+                if (revisions.next(keeperId, id, base, design, summary, base, null)) {
                     return new Saved(base + 1, false);
                 }
                 continue;
             }
             Design before = base < 1 || base > current.revision() ? current.design() : revision(keeperId, id, base);
             Merged merged = DesignMerge.merge(before, design, current.design(), choices);
-            Optional<Design> both = accepted(merged.document());
+            Optional<Design> both = documents.accepted(merged.document());
             if (choices.get(WHOLE) == Side.MINE) {
                 both = Optional.of(design);
             } else if (!merged.conflicts().isEmpty() || both.isEmpty()) {
-                long pending =
-                        enclosures.insertPending(keeperId, id, base, DesignWriter.writeCompact(design), cut(summary));
+                long pending = enclosures.insertPending(
+                        keeperId, id, base, DesignWriter.writeCompact(design), Revisions.cut(summary));
                 List<Conflict> open = merged.conflicts().isEmpty()
                         ? List.of(new Conflict(WHOLE, "", summary, ""))
                         : merged.conflicts();
                 throw new ConflictException(current, open, pending);
             }
-            if (next(keeperId, id, current.revision(), both.get(), summary, current.revision(), null)) {
+            if (revisions.next(keeperId, id, current.revision(), both.get(), summary, current.revision(), null)) {
                 return new Saved(current.revision() + 1, true);
             }
         }
         throw new IllegalStateException("enclosure " + id + " changes faster than it can be saved");
-    }
-
-    private boolean next(
-            long keeperId,
-            long id,
-            int current,
-            Design design,
-            String summary,
-            @Nullable Integer before,
-            @Nullable Integer redo) {
-        if (enclosures.advance(keeperId, id, design.name(), current) == 0) {
-            return false;
-        }
-        enclosures.insertRevision(
-                keeperId, id, current + 1, DesignWriter.writeCompact(design), cut(summary), before, redo);
-        return true;
-    }
-
-    /** Takes the newest save back by a new revision; returns whether there was one to take back. */
-    @Transactional
-    public boolean undo(long keeperId, long id, String summary) {
-        Enclosure current = changeable(keeperId, id);
-        EnclosureMapper.Steps here =
-                enclosures.steps(keeperId, id, current.revision()).orElseThrow();
-        if (here.beforeRevision() == null) {
-            return false;
-        }
-        EnclosureMapper.Steps target =
-                enclosures.steps(keeperId, id, here.beforeRevision()).orElseThrow();
-        return next(
-                keeperId,
-                id,
-                current.revision(),
-                revision(keeperId, id, target.revision()),
-                summary,
-                target.beforeRevision(),
-                here.revision());
-    }
-
-    /** Makes again what was taken back, by a new revision; returns whether there was something. */
-    @Transactional
-    public boolean redo(long keeperId, long id, String summary) {
-        Enclosure current = changeable(keeperId, id);
-        EnclosureMapper.Steps here =
-                enclosures.steps(keeperId, id, current.revision()).orElseThrow();
-        if (here.redoRevision() == null) {
-            return false;
-        }
-        EnclosureMapper.Steps target =
-                enclosures.steps(keeperId, id, here.redoRevision()).orElseThrow();
-        return next(
-                keeperId,
-                id,
-                current.revision(),
-                revision(keeperId, id, target.revision()),
-                summary,
-                target.beforeRevision(),
-                target.redoRevision());
-    }
-
-    /** Makes an older save the newest, by a new revision. */
-    @Transactional
-    public boolean goBack(long keeperId, long id, int revision, String summary) {
-        Enclosure current = changeable(keeperId, id);
-        return next(
-                keeperId, id, current.revision(), revision(keeperId, id, revision), summary, current.revision(), null);
-    }
-
-    /**
-     * A save of an archive.
-     *
-     * @param savedAt when it was saved; null: now
-     */
-    public record Old(
-            Design design, String summary, @Nullable OffsetDateTime savedAt) {}
-
-    /** Makes an enclosure with all its saves, oldest first; they are asked for one by one. */
-    @Transactional
-    public long restoreHistory(long keeperId, Iterator<Old> saves, String phase) {
-        Old first = saves.next();
-        long id = create(keeperId, first.design(), phase, first.summary());
-        date(keeperId, id, 1, first);
-        for (int revision = 1; saves.hasNext(); revision++) {
-            Old old = saves.next();
-            next(keeperId, id, revision, own.embed(keeperId, old.design()), old.summary(), revision, null);
-            date(keeperId, id, revision + 1, old);
-        }
-        return id;
-    }
-
-    private void date(long keeperId, long id, int revision, Old old) {
-        if (old.savedAt() != null) {
-            enclosures.dateRevision(keeperId, id, revision, old.savedAt());
-        }
     }
 
     /** A copy with its own history. */
@@ -330,7 +221,7 @@ public class EnclosureService {
                 row.id(),
                 row.baseRevision(),
                 revision(keeperId, id, row.baseRevision()),
-                readStored(row.document()),
+                documents.readStored(row.document()),
                 row.summary(),
                 row.madeAt());
     }
@@ -363,35 +254,10 @@ public class EnclosureService {
                 row.revision(),
                 row.phase(),
                 row.savedAt(),
-                design(row.id(), row.revision(), row.document()),
+                documents.design(row.id(), row.revision(), row.document()),
                 Role.of(row.role()),
                 row.archived(),
                 row.undo(),
                 row.redo());
-    }
-
-    private Optional<Design> accepted(String document) {
-        return reader.read(document) instanceof Parsed.Accepted accepted
-                ? Optional.of(accepted.design())
-                : Optional.empty();
-    }
-
-    private Design design(long enclosure, int revision, String document) {
-        return read.get(
-                        new Stored(enclosure, revision, document.hashCode()),
-                        k -> new Read(readStored(document), document.length()))
-                .design();
-    }
-
-    private Design readStored(String document) {
-        Parsed parsed = reader.read(document);
-        if (parsed instanceof Parsed.Accepted accepted) {
-            return accepted.design();
-        }
-        throw new IllegalStateException("a stored design is refused: " + parsed);
-    }
-
-    private static String cut(String summary) {
-        return summary.length() <= LONGEST_SUMMARY ? summary : summary.substring(0, LONGEST_SUMMARY);
     }
 }

@@ -139,22 +139,30 @@ class FindPages {
         }
         boolean humidity = r.key().startsWith("humidity");
         String what = words.of("need." + r.key());
-        String value =
-                r.key().equals("uvi") ? Numbers.upTo(r.value(), 1) : shown(r.value(), humidity) + THIN + unit(humidity);
-        String limit =
-                r.key().equals("uvi") ? Numbers.upTo(r.limit(), 1) : shown(r.limit(), humidity) + THIN + unit(humidity);
+        String value = number(r, r.value().orElseThrow(), humidity);
+        String limit = number(r, r.limit().orElseThrow(), humidity);
         String why = switch (r.kind()) {
-            case ROOM -> words.of("find.reason.room", what, Numbers.temperatureWithUnit(r.room()), limit);
+            case ROOM ->
+                words.of(
+                        "find.reason.room",
+                        what,
+                        Numbers.temperatureWithUnit(r.room().orElseThrow()),
+                        limit);
             case UNREACHABLE -> words.of("find.reason.unreachable", what, value, limit);
             case CONFLICT -> words.of("find.reason.conflict", what, words.of("need." + r.other()), value, limit);
             case UV -> words.of("find.reason.uv", value, limit);
             case HUMIDITY -> words.of("find.reason.humidity", what, value, limit);
             case FORBIDDEN -> "";
         };
-        String help = Double.isFinite(r.need())
-                ? words.of("find.help.room", Numbers.temperatureWithUnit(r.need()))
+        String help = r.need().isPresent()
+                ? words.of(
+                        "find.help.room", Numbers.temperatureWithUnit(r.need().getAsDouble()))
                 : words.of("find.help." + r.kind().name().toLowerCase(java.util.Locale.ROOT));
         return why + " " + help;
+    }
+
+    private String number(EquipmentFound.Reason r, double v, boolean humidity) {
+        return r.key().equals("uvi") ? Numbers.upTo(v, 1) : shown(v, humidity) + THIN + unit(humidity);
     }
 
     private String refused(SearchAnswer.Refusal r, Catalogue catalogue) {

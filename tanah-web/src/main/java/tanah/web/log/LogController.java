@@ -48,6 +48,7 @@ class LogController {
     private final FindingWords findings;
     private final PhonePages phones;
     private final PlaceCodes codes;
+    private final LogChart charts;
 
     LogController(
             EnclosureService enclosures,
@@ -64,7 +65,9 @@ class LogController {
             LogSigns signs,
             FindingWords findings,
             PhonePages phones,
-            PlaceCodes codes) {
+            PlaceCodes codes,
+            LogChart charts) {
+        this.charts = charts;
         this.phones = phones;
         this.codes = codes;
         this.kinds = kinds;
@@ -259,7 +262,7 @@ class LogController {
                 "chart",
                 chosen.kind().isEmpty()
                         ? ""
-                        : pages.chart(keeper.id(), enclosure, chosen.place(), chosen.kind(), span));
+                        : charts.draw(keeper.id(), enclosure, chosen.place(), chosen.kind(), span));
         PhonePages.common(model);
     }
 

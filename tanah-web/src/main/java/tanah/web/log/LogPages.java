@@ -1,7 +1,6 @@
 package tanah.web.log;
 
 import java.time.Clock;
-import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
@@ -20,14 +19,10 @@ import tanah.web.forms.Numbers;
 import tanah.web.forms.Presentation;
 import tanah.web.shell.Words;
 import tanah.web.svg.RangeBar;
-import tanah.web.svg.ReadingChart;
 
 /** Puts the pages of the log together. */
 @Component
 class LogPages {
-    private static final int BAND_STEPS_MOST = 400;
-    private static final int DAILY = 90; // days from which a chart shows the extremes of each day
-
     private final ReadingService readings;
     private final Judge judge;
     private final Words messages;
@@ -214,91 +209,6 @@ class LogPages {
                     svg));
         }
         return bars;
-    }
-
-    /** The chart of one place and kind over so many days. */
-    String chart(long keeperId, Enclosure enclosure, String place, String kindId, int days) {
-        ReadingKind kind = units.find(kindId).orElseThrow();
-        OffsetDateTime now = OffsetDateTime.now(clock);
-        OffsetDateTime since = now.minusDays(days);
-        List<ReadingChart.Dot> dots = new ArrayList<>();
-        int outside = 0;
-        List<Reading> course = days > DAILY
-                ? readings.extremes(keeperId, enclosure.id(), place, kindId, since)
-                : readings.series(keeperId, enclosure.id(), place, kindId, since);
-        for (Reading r : course) {
-            Optional<Judge.Judged> judged = judge.judge(enclosure.design(), place, kindId, r.value(), r.takenAt());
-            boolean out = judged.flatMap(Judge.Judged::severity)
-                    .filter(s -> s != Severity.GOOD)
-                    .isPresent();
-            outside += out ? 1 : 0;
-            dots.add(new ReadingChart.Dot(
-                    r.takenAt().toEpochSecond(),
-                    units.number(kind, r.value()),
-                    out,
-                    moment(r.takenAt()) + ", " + units.shown(kind, r.value())
-                            + judged.map(j -> ", " + j.verdict()).orElse("")));
-        }
-        String sentence = messages.of(
-                "log.chart.said",
-                name(kind),
-                place(enclosure.design(), place),
-                String.valueOf(days),
-                String.valueOf(dots.size()),
-                String.valueOf(outside));
-        return new ReadingChart(
-                        dots,
-                        bands(enclosure.design(), place, kind, since, now, days),
-                        since.toEpochSecond(),
-                        now.toEpochSecond(),
-                        marks(since, now, days),
-                        units.unit(kind),
-                        sentence)
-                .draw();
-    }
-
-    /** What is wanted, sampled: by the hour for short charts, by day and night for long ones. */
-    private List<ReadingChart.Band> bands(
-            Design design, String place, ReadingKind kind, OffsetDateTime since, OffsetDateTime now, int days) {
-        List<ReadingChart.Band> bands = new ArrayList<>();
-        long span = now.toEpochSecond() - since.toEpochSecond();
-        long step = Math.max(3600, span / BAND_STEPS_MOST);
-        for (long t = since.toEpochSecond(); t < now.toEpochSecond(); t += step) {
-            OffsetDateTime at = OffsetDateTime.ofInstant(java.time.Instant.ofEpochSecond(t), zone());
-            Optional<Range> wanted = judge.wanted(design, place, kind.id(), at).flatMap(WantedHere::range);
-            if (wanted.isPresent()) {
-                bands.add(new ReadingChart.Band(
-                        t,
-                        t + step,
-                        wantedNumber(kind, wanted.get().min()),
-                        wantedNumber(kind, wanted.get().max())));
-            }
-        }
-        return days > 7 ? envelope(bands) : bands;
-    }
-
-    /** Over many days the stripes of day and night say nothing: one band from the lowest to the highest wanted. */
-    private static List<ReadingChart.Band> envelope(List<ReadingChart.Band> bands) {
-        if (bands.isEmpty()) {
-            return bands;
-        }
-        double low = bands.stream().mapToDouble(ReadingChart.Band::low).min().orElseThrow();
-        double high = bands.stream().mapToDouble(ReadingChart.Band::high).max().orElseThrow();
-        return List.of(new ReadingChart.Band(
-                bands.get(0).from(), bands.get(bands.size() - 1).to(), low, high));
-    }
-
-    private List<ReadingChart.Day> marks(OffsetDateTime since, OffsetDateTime now, int days) {
-        List<ReadingChart.Day> marks = new ArrayList<>();
-        int every = Math.max(1, (int) Math.ceil(days / 8.0));
-        LocalDate day = local(since).toLocalDate().plusDays(1);
-        while (day.isBefore(local(now).toLocalDate().plusDays(1))) {
-            marks.add(new ReadingChart.Day(
-                    day.atStartOfDay(zone()).toEpochSecond(),
-                    Presentation.current().shortDay(day)));
-            day = day.plusDays(every);
-        }
-        return marks;
     }
 
     String place(Design design, String id) {

@@ -47,19 +47,29 @@ public final class BoxSvg {
         areas(svg, scene.water(), height);
         areas(svg, scene.section(), height);
         areas(svg, scene.solids(), height);
-        for (Scene.Figure f : scene.animals()) {
-            double scale = f.length() * UNITS / 100;
-            double x = Math.min(EDGE + f.x() * UNITS, width - EDGE - f.length() * UNITS);
-            svg.open(
-                            "g",
-                            "class",
-                            "animal",
-                            "transform",
-                            "translate(" + Svg.n(Math.max(EDGE, x)) + " " + Svg.n(y(f.z(), height)) + ") scale("
-                                    + Svg.n4(scale) + ")")
-                    .empty("path", "d", AnimalForms.path(f.form()))
-                    .close("g");
+        scene.animals().forEach(f -> figure(svg, f, width, height));
+        walls(svg, scene, width, height);
+        if (places) {
+            places(svg, scene, height);
         }
+        return svg.close("svg").toString();
+    }
+
+    private static void figure(Svg svg, Scene.Figure f, double width, double height) {
+        double scale = f.length() * UNITS / 100;
+        double x = Math.min(EDGE + f.x() * UNITS, width - EDGE - f.length() * UNITS);
+        svg.open(
+                        "g",
+                        "class",
+                        "animal",
+                        "transform",
+                        "translate(" + Svg.n(Math.max(EDGE, x)) + " " + Svg.n(y(f.z(), height)) + ") scale("
+                                + Svg.n4(scale) + ")")
+                .empty("path", "d", AnimalForms.path(f.form()))
+                .close("g");
+    }
+
+    private static void walls(Svg svg, Scene scene, double width, double height) {
         svg.empty(
                 "path",
                 "d",
@@ -82,24 +92,24 @@ public final class BoxSvg {
                     "class",
                     "lid-mesh");
         }
-        if (places) {
-            int number = 1;
-            for (Scene.Mark mark : scene.marks()) {
-                svg.open("g", "class", "place", "data-place", mark.part())
-                        .empty("circle", "cx", EDGE + mark.x() * UNITS, "cy", y(mark.z(), height), "r", 17)
-                        .text(
-                                "text",
-                                String.valueOf(number++),
-                                "x",
-                                EDGE + mark.x() * UNITS,
-                                "y",
-                                y(mark.z(), height) + 7,
-                                "text-anchor",
-                                "middle")
-                        .close("g");
-            }
+    }
+
+    private static void places(Svg svg, Scene scene, double height) {
+        int number = 1;
+        for (Scene.Mark mark : scene.marks()) {
+            svg.open("g", "class", "place", "data-place", mark.part())
+                    .empty("circle", "cx", EDGE + mark.x() * UNITS, "cy", y(mark.z(), height), "r", 17)
+                    .text(
+                            "text",
+                            String.valueOf(number++),
+                            "x",
+                            EDGE + mark.x() * UNITS,
+                            "y",
+                            y(mark.z(), height) + 7,
+                            "text-anchor",
+                            "middle")
+                    .close("g");
         }
-        return svg.close("svg").toString();
     }
 
     private static void areas(Svg svg, List<Scene.Area> areas, double height) {

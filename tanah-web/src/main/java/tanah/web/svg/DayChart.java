@@ -109,21 +109,40 @@ public record DayChart(
                 "aria-label",
                 sentence);
         Scale scale = new Scale(min, max);
-        for (Band b : bands) {
-            svg.empty(
-                    "rect",
-                    "x",
-                    x(b.from()),
-                    "y",
-                    scale.y(b.high()),
-                    "width",
-                    x(b.to()) - x(b.from()),
-                    "height",
-                    scale.y(b.low()) - scale.y(b.high()),
-                    "class",
-                    "wanted");
+        bands.forEach(b -> wanted(svg, b, scale));
+        rules(svg, scale, step, height);
+        courses.forEach(c -> course(svg, c, scale));
+        for (int i = 0; i < lanes.size(); i++) {
+            lane(svg, lanes.get(i), TOP + PLOT + APART + i * LANE + 2);
         }
-        for (double v = min; v <= max + step / 1000; v += step) {
+        for (Mark m : marks) {
+            svg.empty("path", "d", "M" + Svg.n(x(m.hour())) + " 4V" + Svg.n(TOP) + "m-3 -4l3 4l3 -4", "class", "mark")
+                    .text("text", m.words(), "x", x(m.hour()) + 5, "y", 13, "class", "mark-word");
+        }
+        if (hour >= 0) {
+            svg.empty("path", "d", "M" + Svg.n(x(hour)) + " " + TOP + "V" + Svg.n(height - FOOT), "class", "now");
+        }
+        return svg.close("svg").toString();
+    }
+
+    private void wanted(Svg svg, Band b, Scale scale) {
+        svg.empty(
+                "rect",
+                "x",
+                x(b.from()),
+                "y",
+                scale.y(b.high()),
+                "width",
+                x(b.to()) - x(b.from()),
+                "height",
+                scale.y(b.low()) - scale.y(b.high()),
+                "class",
+                "wanted");
+    }
+
+    /** Lines of values and of hours with their numbers. */
+    private void rules(Svg svg, Scale scale, double step, double height) {
+        for (double v = scale.min(); v <= scale.max() + step / 1000; v += step) {
             double y = scale.y(v);
             svg.empty("path", "d", "M" + LEFT + " " + Svg.n(y) + "H" + WIDTH, "class", "rule")
                     .text(
@@ -149,18 +168,6 @@ public record DayChart(
                             "text-anchor",
                             h + every > length ? "end" : "middle");
         }
-        courses.forEach(c -> course(svg, c, scale));
-        for (int i = 0; i < lanes.size(); i++) {
-            lane(svg, lanes.get(i), TOP + PLOT + APART + i * LANE + 2);
-        }
-        for (Mark m : marks) {
-            svg.empty("path", "d", "M" + Svg.n(x(m.hour())) + " 4V" + Svg.n(TOP) + "m-3 -4l3 4l3 -4", "class", "mark")
-                    .text("text", m.words(), "x", x(m.hour()) + 5, "y", 13, "class", "mark-word");
-        }
-        if (hour >= 0) {
-            svg.empty("path", "d", "M" + Svg.n(x(hour)) + " " + TOP + "V" + Svg.n(height - FOOT), "class", "now");
-        }
-        return svg.close("svg").toString();
     }
 
     private void course(Svg svg, Course c, Scale scale) {

@@ -16,6 +16,7 @@ final class FittingsSvg {
     private final Scene scene;
     private final SheetText text;
     private final SheetClimate climate;
+    private final FlatSvg flat;
 
     FittingsSvg(Svg svg, Viewport view, Scene scene, SheetText text, SheetClimate climate) {
         this.svg = svg;
@@ -23,6 +24,7 @@ final class FittingsSvg {
         this.scene = scene;
         this.text = text;
         this.climate = climate;
+        this.flat = new FlatSvg(svg, view, scene, text, climate.side());
     }
 
     /** Along the drawing: from the left, or from the front where the cut runs along a side. */
@@ -33,8 +35,8 @@ final class FittingsSvg {
     void section() {
         String open = "fittings" + (climate.full() ? "" : " aside");
         svg.open("g", "class", open);
-        climate.fittings().mats().forEach(this::mat);
-        climate.fittings().vents().forEach(this::vent);
+        climate.fittings().mats().forEach(flat::mat);
+        climate.fittings().vents().forEach(flat::vent);
         for (Fittings.Nozzle n : climate.fittings().nozzles()) {
             small(n, "nozzle", true);
         }
@@ -49,12 +51,12 @@ final class FittingsSvg {
         svg.open("g", "class", "fittings" + (climate.full() ? "" : " aside"));
         for (Fittings.Mat m : climate.fittings().mats()) {
             if (m.face() == Envelope.Face.BOTTOM) {
-                plate(m.part(), m.from(), m.low(), m.to(), m.high());
+                flat.plate(m.part(), m.from(), m.low(), m.to(), m.high());
             } else {
-                side(m.part(), m.face(), m.from(), m.to(), "mat");
+                flat.side(m.part(), m.face(), m.from(), m.to(), "mat");
             }
         }
-        climate.fittings().vents().forEach(v -> side(v.part(), v.face(), v.from(), v.to(), "vent"));
+        climate.fittings().vents().forEach(v -> flat.side(v.part(), v.face(), v.from(), v.to(), "vent"));
         for (Fittings.Nozzle n : climate.fittings().nozzles()) {
             small(n, "nozzle", false);
         }
@@ -181,136 +183,6 @@ final class FittingsSvg {
         } else {
             svg.empty("circle", "r", 9, "class", "body")
                     .empty("path", "d", "M0 0C-2 -5 4 -7 5 -3M0 0C5 2 3 8 -1 5M0 0C-4 3 -8 -1 -4 -3", "class", "glow");
-        }
-        svg.close("g");
-    }
-
-    private void mat(Fittings.Mat m) {
-        boolean facing = climate.side()
-                ? m.face() == Envelope.Face.FRONT || m.face() == Envelope.Face.BACK
-                : m.face() == Envelope.Face.LEFT || m.face() == Envelope.Face.RIGHT;
-        if (m.face() == Envelope.Face.BOTTOM) {
-            double from = climate.side() ? m.low() : m.from();
-            double to = climate.side() ? m.high() : m.to();
-            double y = m.depth() > 0 ? view.z(m.depth()) - 2 : view.z(0) + 3;
-            bar(m.part(), view.x(from), y, (to - from) * view.scale(), 5);
-        } else if (facing) {
-            boolean first = m.face() == Envelope.Face.LEFT || m.face() == Envelope.Face.FRONT;
-            double x = first ? view.x(0) - 7 : view.x(scene.length()) + 3;
-            bar(m.part(), x, view.z(m.high()), 5, (m.high() - m.low()) * view.scale());
-        } else {
-            bar(
-                    m.part(),
-                    view.x(m.from()),
-                    view.z(m.high()),
-                    (m.to() - m.from()) * view.scale(),
-                    (m.high() - m.low()) * view.scale());
-        }
-    }
-
-    private void bar(String part, double x, double y, double wide, double high) {
-        svg.open("g", "class", "mat" + selected(part), "data-part", part, "data-of", "heat")
-                .text("title", name(part))
-                .empty("rect", "x", x, "y", y, "width", Math.max(3, wide), "height", Math.max(3, high), "class", "body")
-                .close("g");
-    }
-
-    private void plate(String part, double left, double front, double right, double back) {
-        bar(
-                part,
-                view.x(left),
-                view.y(back, scene.width()),
-                (right - left) * view.scale(),
-                (back - front) * view.scale());
-    }
-
-    /** A mat or an opening in a side, seen from above. */
-    private void side(String part, Envelope.Face face, double from, double to, String kind) {
-        double left = view.x(0);
-        double right = view.x(scene.length());
-        double front = view.y(0, scene.width());
-        double back = view.y(scene.width(), scene.width());
-        double wide = (to - from) * view.scale();
-        svg.open(
-                        "g",
-                        "class",
-                        kind + selected(part),
-                        "data-part",
-                        part,
-                        "data-of",
-                        kind.equals("vent") ? "air" : "heat")
-                .text("title", name(part));
-        switch (face) {
-            case FRONT ->
-                svg.empty("rect", "x", view.x(from), "y", front + 2, "width", wide, "height", 5, "class", "body");
-            case BACK ->
-                svg.empty("rect", "x", view.x(from), "y", back - 7, "width", wide, "height", 5, "class", "body");
-            case LEFT ->
-                svg.empty(
-                        "rect",
-                        "x",
-                        left - 7,
-                        "y",
-                        view.y(to, scene.width()),
-                        "width",
-                        5,
-                        "height",
-                        wide,
-                        "class",
-                        "body");
-            case RIGHT ->
-                svg.empty(
-                        "rect",
-                        "x",
-                        right + 2,
-                        "y",
-                        view.y(to, scene.width()),
-                        "width",
-                        5,
-                        "height",
-                        wide,
-                        "class",
-                        "body");
-            case BOTTOM, LID -> {}
-        }
-        svg.close("g");
-    }
-
-    private void vent(Fittings.Opening v) {
-        double y = view.z(v.z() + v.high() / 2);
-        double high = Math.max(4, v.high() * view.scale());
-        boolean facing = climate.side()
-                ? v.face() == Envelope.Face.FRONT || v.face() == Envelope.Face.BACK
-                : v.face() == Envelope.Face.LEFT || v.face() == Envelope.Face.RIGHT;
-        svg.open("g", "class", "vent" + selected(v.part()), "data-part", v.part(), "data-of", "air")
-                .text("title", name(v.part()));
-        if (facing) {
-            boolean first = v.face() == Envelope.Face.LEFT || v.face() == Envelope.Face.FRONT;
-            svg.empty(
-                    "rect",
-                    "x",
-                    first ? view.x(0) - 6 : view.x(scene.length()) + 1,
-                    "y",
-                    y,
-                    "width",
-                    5,
-                    "height",
-                    high,
-                    "class",
-                    "body");
-        } else {
-            svg.empty(
-                    "rect",
-                    "x",
-                    view.x(v.from()),
-                    "y",
-                    y,
-                    "width",
-                    (v.to() - v.from()) * view.scale(),
-                    "height",
-                    high,
-                    "class",
-                    "body seen");
         }
         svg.close("g");
     }

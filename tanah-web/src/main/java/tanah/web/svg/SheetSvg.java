@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import tanah.core.geometry.Point;
 import tanah.core.scene.Scene;
 import tanah.web.forms.Numbers;
@@ -13,7 +12,6 @@ import tanah.web.svg.SheetText.Caption;
 
 /** Draws the section and the plan of one enclosure with rulers, leaders, pegs and handles. */
 public final class SheetSvg {
-    private static final double LEVEL_RUN = 12;
     private static final double LEAST_DRAWN = 2.4; // px; thinner layers are drawn so thick, their label tells the truth
 
     private final Scene scene;
@@ -77,7 +75,7 @@ public final class SheetSvg {
             section();
         }
         if (view.hasPlan()) {
-            plan();
+            new PlanSvg(svg, view, scene, text, climate).draw();
         }
         return svg.close("svg").toString();
     }
@@ -118,8 +116,8 @@ public final class SheetSvg {
         climate.ifPresent(c -> new ClimateSvg(svg, view, scene, text, c).overSection());
         Rulers.section(svg, view, scene);
         scene.marks().forEach(this::mark);
-        leaders();
-        pegs();
+        new LeaderSvg(svg, view, scene, text).draw();
+        new PegSvg(svg, view, scene, text, climate).draw();
         HandleSvg.section(svg, view, scene, text);
         climate.ifPresent(c -> new ClimateSvg(svg, view, scene, text, c).probe(true));
     }
@@ -274,206 +272,5 @@ public final class SheetSvg {
                                 + "V" + Svg.n(y + 6))
                 .text("title", caption == null ? mark.part() : caption.first())
                 .close("g");
-    }
-
-    private void leaders() {
-        if (!view.labels()) {
-            return;
-        }
-        List<LabelColumn.Label> left = new ArrayList<>();
-        List<LabelColumn.Label> right = new ArrayList<>();
-        for (Scene.Stratum s : scene.strata()) {
-            Caption caption = text.captions().get(s.part());
-            if (caption != null) {
-                boolean near = s.anchorX() < scene.length() / 2;
-                (near ? left : right)
-                        .add(new LabelColumn.Label(
-                                s.part(), caption.first(), caption.second(), view.x(s.anchorX()), view.z(s.anchorZ())));
-            }
-        }
-        for (Scene.Area solid : scene.solids()) {
-            Caption caption = text.captions().get(solid.part());
-            if (caption != null) {
-                List<Point> p = solid.points();
-                double x = (p.get(0).x() + p.get(1).x()) / 2;
-                double z = (p.get(0).y() + p.get(2).y()) / 2;
-                (x < scene.length() / 2 ? left : right)
-                        .add(new LabelColumn.Label(
-                                solid.part(), caption.first(), caption.second(), view.x(x), view.z(z)));
-            }
-        }
-        double bottom = Math.min(view.hasPlan() ? view.planTop() - 12 : view.height() - 4, view.floor() + 26);
-        column(LabelColumn.place(left, 50, bottom, text.more()), true);
-        column(LabelColumn.place(right, 14, bottom, text.more()), false);
-    }
-
-    private void column(List<LabelColumn.Placed> placed, boolean left) {
-        // a handle in the right gutter needs its place
-        boolean handles = !left && text.handles().stream().anyMatch(h -> h.axis() == SheetText.Handle.Axis.RIGHT);
-        for (LabelColumn.Placed p : placed) {
-            LabelColumn.Label label = p.label();
-            double edge = left ? view.x(0) - Viewport.GUTTER : view.x(scene.length()) + (handles ? 36 : 14);
-            double run = left ? LEVEL_RUN : -LEVEL_RUN;
-            double start = left ? edge - 4 : edge + 4;
-            String d = "M" + Svg.n(start) + " " + Svg.n(p.y()) + "h" + Svg.n(run / 2) + "L" + Svg.n(label.anchorX())
-                    + " " + Svg.n(label.anchorY());
-            String anchor = left ? "end" : "start";
-            double x = left ? start - 4 : start + 4;
-            svg.open(
-                            "g",
-                            "class",
-                            "leader" + (label.part().equals(text.selected()) ? " selected" : ""),
-                            "data-part",
-                            label.part(),
-                            "data-of",
-                            scene.solids().stream().anyMatch(a -> a.part().equals(label.part()))
-                                    ? "hardscape"
-                                    : "ground")
-                    .empty("path", "d", d, "class", "casing")
-                    .empty("path", "d", d)
-                    .empty("circle", "cx", label.anchorX(), "cy", label.anchorY(), "r", 2.4);
-            boolean two = p.lines() == 2;
-            svg.text(
-                    "text",
-                    ellipsis(label.first(), handles ? 20 : 24),
-                    "x",
-                    x,
-                    "y",
-                    p.y() + (two ? -2 : 4),
-                    "text-anchor",
-                    anchor,
-                    "class",
-                    "first");
-            if (two) {
-                svg.text("text", label.second(), "x", x, "y", p.y() + 12, "text-anchor", anchor, "class", "second");
-            }
-            svg.close("g");
-        }
-    }
-
-    private static String ellipsis(String text, int most) {
-        return text.length() <= most ? text : text.substring(0, most - 1) + "…";
-    }
-
-    private void pegs() {
-        int shift = 0;
-        for (SheetText.Peg peg : text.pegs()) {
-            Optional<double[]> place = place(peg.part());
-            // what concerns the whole box stands in a row above it
-            double x = place.map(p -> p[0]).orElse(view.x(scene.length()) - 38);
-            double y = place.map(p -> p[1]).orElse(16.0);
-            x += place.isPresent() ? 44 * samePlaceBefore(peg) : -40.0 * shift++;
-            svg.open(
-                            "g",
-                            "class",
-                            "peg",
-                            "transform",
-                            "translate(" + Svg.n(x) + " " + Svg.n(y - 10) + ")",
-                            "role",
-                            "img",
-                            "aria-label",
-                            peg.words())
-                    .empty("rect", "width", 36, "height", 20, "rx", 2, "class", "flag")
-                    .open("g", "transform", "translate(5 4)");
-            Verdicts.draw(svg, peg.severity());
-            svg.close("g")
-                    .text("text", peg.letter(), "x", 23, "y", 15, "class", "key")
-                    .close("g");
-        }
-    }
-
-    private int samePlaceBefore(SheetText.Peg peg) {
-        int before = 0;
-        for (SheetText.Peg other : text.pegs()) {
-            if (other.equals(peg)) {
-                return before;
-            }
-            before += other.part().equals(peg.part()) ? 1 : 0;
-        }
-        return before;
-    }
-
-    private Optional<double[]> place(String part) {
-        for (Scene.Stratum s : scene.strata()) {
-            if (s.part().equals(part)) {
-                double toCentre = s.anchorX() < scene.length() / 2 ? 40 : -90;
-                return Optional.of(new double[] {view.x(s.anchorX()) + toCentre, view.z(s.anchorZ())});
-            }
-        }
-        for (List<Scene.Area> areas : List.of(scene.solids(), scene.behind(), scene.section(), scene.water())) {
-            for (Scene.Area area : areas) {
-                if (area.part().equals(part)) {
-                    return Optional.of(onTop(area.points()));
-                }
-            }
-        }
-        for (Scene.Device d : scene.devices()) {
-            if (d.part().equals(part)) {
-                return Optional.of(new double[] {view.x(d.x()) + 14, view.z(d.z()) - 12});
-            }
-        }
-        for (Scene.Area flow : scene.flows()) {
-            if (flow.part().equals(part)) {
-                return Optional.of(onTop(flow.points()));
-            }
-        }
-        Optional<double[]> lamp = climate.flatMap(c -> new ClimateSvg(svg, view, scene, text, c).place(part));
-        if (lamp.isPresent()) {
-            return lamp;
-        }
-        return scene.ramps().stream()
-                .filter(r -> r.part().equals(part))
-                .map(r -> onTop(r.points()))
-                .findFirst();
-    }
-
-    private double[] onTop(List<Point> points) {
-        double x = points.stream().mapToDouble(Point::x).average().orElse(0);
-        double z = points.stream().mapToDouble(Point::y).max().orElse(0);
-        return new double[] {view.x(x) - 18, view.z(z) - 4};
-    }
-
-    private void plan() {
-        for (Scene.Area area : scene.plan()) {
-            boolean selected = area.part().equals(text.selected());
-            String points = area.points().stream()
-                    .map(p -> Svg.n(view.x(p.x())) + "," + Svg.n(view.y(p.y(), scene.width())))
-                    .collect(Collectors.joining(" "));
-            svg.empty(
-                    "polygon",
-                    "points",
-                    points,
-                    "fill",
-                    "url(#tx-" + area.texture().name().toLowerCase(Locale.ROOT) + ")",
-                    "class",
-                    "plan-part" + (selected ? " selected" : ""));
-        }
-        climate.ifPresent(c -> new ClimateSvg(svg, view, scene, text, c).underPlan());
-        new PieceSvg(svg, view, scene, text).plan();
-        new DeviceSvg(svg, view, scene, text).plan();
-        climate.ifPresent(c -> new ClimateSvg(svg, view, scene, text, c).overPlan());
-        String outline = scene.outline().stream()
-                .map(p -> Svg.n(view.x(p.x())) + "," + Svg.n(view.y(p.y(), scene.width())))
-                .collect(Collectors.joining(" "));
-        svg.empty("polygon", "points", outline, "class", "plan-outline");
-        double cut = view.y(scene.cut(), scene.width());
-        double left = view.x(0);
-        double right = view.x(scene.length());
-        svg.empty("path", "d", "M" + Svg.n(left - 4) + " " + Svg.n(cut) + "H" + Svg.n(right + 4), "class", "cut-line");
-        Rulers.plan(svg, view, scene);
-        if (view.labels()) {
-            svg.text("text", "A", "x", left - 44, "y", cut + 4, "class", "first", "text-anchor", "middle")
-                    .empty("path", "d", "M" + Svg.n(left - 38) + " " + Svg.n(cut + 4) + "l5 -8l5 8Z", "class", "arrow")
-                    .empty("path", "d", "M" + Svg.n(right + 8) + " " + Svg.n(cut + 4) + "l5 -8l5 8Z", "class", "arrow")
-                    .text("text", "A′", "x", right + 24, "y", cut + 4, "class", "first", "text-anchor", "middle")
-                    .text("text", text.plan(), "x", 14, "y", view.planTop() + 16, "class", "heading");
-        }
-        for (Scene.Mark mark : scene.marks()) {
-            double x = view.x(mark.x());
-            double y = view.y(mark.y(), scene.width());
-            svg.empty("circle", "cx", x, "cy", y, "r", 3.5, "class", "plan-mark");
-        }
-        HandleSvg.plan(svg, view, scene, text);
-        climate.ifPresent(c -> new ClimateSvg(svg, view, scene, text, c).probe(false));
     }
 }

@@ -18,6 +18,7 @@ import tanah.core.design.Design;
 import tanah.files.design.DesignReader;
 import tanah.files.design.Parsed;
 import tanah.files.schema.Problem;
+import tanah.web.enclosure.EnclosureHistory;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.log.Event;
 import tanah.web.log.EventService;
@@ -40,6 +41,7 @@ class ArchivedEnclosure {
     private static final int MOST_PHOTOS = 40; // of one event
 
     private final EnclosureService enclosures;
+    private final EnclosureHistory history;
     private final ReadingService readings;
     private final ReadingsCsv csv;
     private final EventService events;
@@ -50,6 +52,7 @@ class ArchivedEnclosure {
 
     ArchivedEnclosure(
             EnclosureService enclosures,
+            EnclosureHistory history,
             ReadingService readings,
             ReadingsCsv csv,
             EventService events,
@@ -58,6 +61,7 @@ class ArchivedEnclosure {
             DesignReader reader,
             Words words) {
         this.enclosures = enclosures;
+        this.history = history;
         this.readings = readings;
         this.csv = csv;
         this.events = events;
@@ -71,7 +75,7 @@ class ArchivedEnclosure {
     long read(long keeperId, String folder, Archive archive) throws IOException {
         JsonNode about = about(archive.bytes(folder + "enclosure.json", MOST_ABOUT));
         boolean kept = about.path("phase").asString("planning").equals("kept");
-        long id = enclosures.restoreHistory(keeperId, saves(folder, archive), kept ? "kept" : "planning");
+        long id = history.restoreHistory(keeperId, saves(folder, archive), kept ? "kept" : "planning");
         if (about.path("archived").asBoolean(false)) {
             enclosures.archive(keeperId, id, true);
         }
@@ -94,7 +98,7 @@ class ArchivedEnclosure {
     /** What is known of a save besides its plan. */
     private record Save(String summary, OffsetDateTime savedAt) {}
 
-    private Iterator<EnclosureService.Old> saves(String folder, Archive archive) throws IOException {
+    private Iterator<EnclosureHistory.Old> saves(String folder, Archive archive) throws IOException {
         TreeMap<Integer, String> older = new TreeMap<>();
         for (String name : archive.names()) {
             if (name.startsWith(folder + "revisions/") && name.matches(".*/\\d{1,9}\\.json")) {
@@ -113,16 +117,16 @@ class ArchivedEnclosure {
             }
 
             @Override
-            public EnclosureService.Old next() {
+            public EnclosureHistory.Old next() {
                 if (!names.hasNext()) {
                     ended = true;
-                    return new EnclosureService.Old(newest, words.of("edit.imported"), null);
+                    return new EnclosureHistory.Old(newest, words.of("edit.imported"), null);
                 }
                 Map.Entry<Integer, String> next = names.next();
                 Save save = said.get(next.getKey());
                 Design design = unchecked(next.getValue(), archive);
                 ended = !names.hasNext() && design.equals(newest);
-                return new EnclosureService.Old(
+                return new EnclosureHistory.Old(
                         design,
                         save == null ? words.of("edit.imported") : save.summary(),
                         save == null ? null : save.savedAt());

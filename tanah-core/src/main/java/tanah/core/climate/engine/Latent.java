@@ -36,7 +36,7 @@ public final class Latent {
         double heat = LATENT_HEAT;
         for (int t = 0; t < g.tiles; t++) {
             double celsius = at.surface(net, t);
-            double slope = v.isTileFixed(t) ? 0 : heat * v.tileGain[t] * v.tileSlope(t);
+            double slope = v.isTileFixed(t) ? 0 : heat * v.tileGain[t] * v.full.tileSlope(t);
             double source = -heat * v.fromTile[t] + slope * celsius;
             int w = g.water[g.region[t]];
             if (w < 0) {
@@ -48,12 +48,12 @@ public final class Latent {
             }
         }
         for (int p = 0; p < net.patches; p++) {
-            l.paneSlope[p] = v.isPaneFixed(p) ? 0 : heat * v.paneGain[p] * v.paneSlope(p);
+            l.paneSlope[p] = v.isPaneFixed(p) ? 0 : heat * v.paneGain[p] * v.full.paneSlope(p);
             l.pane[p] = -heat * v.fromPane[p] + l.paneSlope[p] * at.paneIn[p];
         }
         for (int n = 0; n < g.zones; n++) {
             double gain = (v.isLeafFixed(n) ? 0 : v.leafGain[n]) + (v.isBreathFixed() ? 0 : v.breathGain[n]);
-            l.leafSlope[n] = heat * gain * v.leafSlope(n);
+            l.leafSlope[n] = heat * gain * v.full.leafSlope(n);
             l.leaf[n] = -heat * (v.fromLeaf[n] + v.breathed[n]) + l.leafSlope[n] * at.leaf[n];
             // fog that falls warms its air, and warmer air holds more: without the slope one chases the other
             l.zoneSlope[n] = heat * v.fogSlope(n);

@@ -77,9 +77,6 @@ public final class Network {
         }
     }
 
-    /** Two zones that touch. */
-    private record Link(int a, int b, double area, double distance, boolean upright) {}
-
     /** Two ground cells side by side. */
     private record Lateral(int a, int b, double conductance) {}
 
@@ -108,11 +105,9 @@ public final class Network {
             patch(p, found.get(p));
         }
         platforms = c.platforms().size();
-        platformZone = new int[platforms];
-        for (int i = 0; i < platforms; i++) {
-            ClimateCase.Platform f = c.platforms().get(i);
-            platformZone[i] = grid.zoneAt(f.x(), f.y(), f.z() + 1e-4);
-        }
+        platformZone = c.platforms().stream()
+                .mapToInt(f -> grid.zoneAt(f.x(), f.y(), f.z() + 1e-4))
+                .toArray();
         leaves = grid.leaves();
         wettable = grid.wettable();
         waterArea = new double[grid.waters];
@@ -120,12 +115,12 @@ public final class Network {
         waterBase = new double[grid.waters];
         waterEdge = new double[grid.waters];
         waters();
-        List<Link> touching = links();
+        List<AirLink> touching = AirLink.of(grid);
         links = new Pairs(
-                touching.stream().mapToInt(Link::a).toArray(),
-                touching.stream().mapToInt(Link::b).toArray(),
-                touching.stream().mapToDouble(Link::area).toArray());
-        linkDistance = touching.stream().mapToDouble(Link::distance).toArray();
+                touching.stream().mapToInt(AirLink::a).toArray(),
+                touching.stream().mapToInt(AirLink::b).toArray(),
+                touching.stream().mapToDouble(AirLink::area).toArray());
+        linkDistance = touching.stream().mapToDouble(AirLink::distance).toArray();
         linkUpright = new boolean[touching.size()];
         for (int i = 0; i < linkUpright.length; i++) {
             linkUpright[i] = touching.get(i).upright();
@@ -301,26 +296,5 @@ public final class Network {
                 }
             }
         }
-    }
-
-    private List<Link> links() {
-        List<Link> links = new ArrayList<>();
-        for (int i = 0; i < grid.nax; i++) {
-            for (int j = 0; j < grid.nay; j++) {
-                for (int k = 0; k < grid.naz; k++) {
-                    int n = grid.zone(i, j, k);
-                    if (k + 1 < grid.naz) {
-                        links.add(new Link(n, n + 1, grid.zoneX * grid.zoneY, grid.zoneZ, true));
-                    }
-                    if (j + 1 < grid.nay) {
-                        links.add(new Link(n, grid.zone(i, j + 1, k), grid.zoneX * grid.zoneZ, grid.zoneY, false));
-                    }
-                    if (i + 1 < grid.nax) {
-                        links.add(new Link(n, grid.zone(i + 1, j, k), grid.zoneY * grid.zoneZ, grid.zoneX, false));
-                    }
-                }
-            }
-        }
-        return links;
     }
 }

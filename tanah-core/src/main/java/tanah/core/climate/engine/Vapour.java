@@ -22,7 +22,6 @@ public final class Vapour {
     private final Grid g;
     private final Vents vents;
     private final Coefficients k;
-    private final ThermalState temperatures;
     private final WaterStores stores;
     private final RoomAir room;
     private final boolean lit;
@@ -43,11 +42,8 @@ public final class Vapour {
     final double[] leafGain;
     final double[] breathGain;
 
-    // humidity of saturated air at each face, which does not change within the balance
-    private final double[] tileFull;
-    private final double[] paneFull;
-    private final double[] leafFull;
-    private final double[] airFull;
+    /** Does not change within the balance. */
+    final Saturation full;
 
     private final boolean[] tileFixed;
     private final boolean[] paneFixed;
@@ -69,7 +65,6 @@ public final class Vapour {
         this.g = net.grid;
         this.vents = vents;
         this.k = k;
-        this.temperatures = temperatures;
         this.stores = stores;
         this.room = room;
         this.lit = lit;
@@ -86,49 +81,10 @@ public final class Vapour {
         paneGain = new double[net.patches];
         leafGain = new double[g.zones];
         breathGain = new double[g.zones];
-        tileFull = new double[g.tiles];
-        paneFull = new double[net.patches];
-        leafFull = new double[g.zones];
-        airFull = new double[g.zones];
-        for (int t = 0; t < g.tiles; t++) {
-            tileFull[t] = saturated(temperatures.surface(net, t));
-        }
-        for (int p = 0; p < net.patches; p++) {
-            paneFull[p] = saturated(temperatures.paneIn[p]);
-        }
-        for (int n = 0; n < g.zones; n++) {
-            leafFull[n] = saturated(temperatures.leaf[n]);
-            airFull[n] = saturated(temperatures.air[n]);
-        }
+        full = new Saturation(net, temperatures);
         tileFixed = new boolean[g.tiles];
         paneFixed = new boolean[net.patches];
         leafFixed = new boolean[g.zones];
-    }
-
-    private double saturated(double celsius) {
-        return MoistAir.saturated(kept(celsius), g.enclosure.pressure());
-    }
-
-    /** A wild iterate stays finite. */
-    private static double kept(double celsius) {
-        return Math.max(-40, Math.min(80, celsius));
-    }
-
-    /** Change of the saturated humidity with the temperature of a tile (1/K). */
-    double tileSlope(int t) {
-        return slope(tileFull[t], temperatures.surface(net, t));
-    }
-
-    double paneSlope(int p) {
-        return slope(paneFull[p], temperatures.paneIn[p]);
-    }
-
-    double leafSlope(int n) {
-        return slope(leafFull[n], temperatures.leaf[n]);
-    }
-
-    private double slope(double full, double celsius) {
-        return MoistAir.slopeAt(full, kept(celsius), g.enclosure.pressure());
     }
 
     /** @param start humidities at the start of the step */
@@ -158,7 +114,7 @@ public final class Vapour {
         int flag = 0;
         double mass = MoistAir.HEAT * LEWIS;
         for (int t = 0; t < g.tiles; t++) {
-            boolean takes = w[g.tileZone[t]] > tileFull[t];
+            boolean takes = w[g.tileZone[t]] > full.tile[t];
             changed |= flags[flag] != takes;
             flags[flag++] = takes;
             double wet = takes || !g.isLand(t) ? 1 : wetness(t);
@@ -166,7 +122,7 @@ public final class Vapour {
             tileGain[t] = wet * k.tileFilm[t] / mass;
         }
         for (int p = 0; p < net.patches; p++) {
-            boolean takes = w[net.patchZone[p]] > paneFull[p];
+            boolean takes = w[net.patchZone[p]] > full.pane[p];
             changed |= flags[flag] != takes;
             flags[flag++] = takes;
             double wet = takes || !steady && stores.paneFilm[p] > 0 ? 1 : 0;
@@ -176,9 +132,9 @@ public final class Vapour {
         double boundary = MoistAir.DENSITY * MoistAir.HEAT * LEWIS / Coefficients.LEAF_FILM;
         boolean water = stores.deepSum() > 0;
         for (int n = 0; n < g.zones; n++) {
-            double full = leafFull[n];
-            boolean takes = w[n] > full;
-            boolean fogs = w[n] > airFull[n];
+            double leaf = full.leaf[n];
+            boolean takes = w[n] > leaf;
+            boolean fogs = w[n] > full.air[n];
             changed |= flags[flag] != takes || flags[flag + 1] != fogs;
             flags[flag++] = takes;
             flags[flag++] = fogs;
@@ -189,7 +145,7 @@ public final class Vapour {
             leafGain[n] = (takes ? 1 : steady ? 0 : film) * Coefficients.LEAF_FILM * area / mass;
             // (V4)
             breathGain[n] =
-                    !takes && w[n] < full && water ? MoistAir.DENSITY * net.leaves[n] / (boundary + stomata) : 0;
+                    !takes && w[n] < leaf && water ? MoistAir.DENSITY * net.leaves[n] / (boundary + stomata) : 0;
             // (V5)
             fog[n] = fogs ? MoistAir.DENSITY * g.volume() / FOG : 0;
         }
@@ -209,18 +165,18 @@ public final class Vapour {
         for (int n = 0; n < g.zones; n++) {
             // (V1)
             a.add(n, n, inertia + k.exchange[n] + fog[n]);
-            humidity[n] = inertia * start[n] + k.exchange[n] * room.humidity() + fog[n] * airFull[n] + flash[n];
+            humidity[n] = inertia * start[n] + k.exchange[n] * room.humidity() + fog[n] * full.air[n] + flash[n];
         }
         Air.mix(a, net, vents, k, 1, humidity, room.humidity());
         for (int t = 0; t < g.tiles; t++) {
-            give(a, g.tileZone[t], tileFixed[t], fromTile[t], tileGain[t], tileFull[t]);
+            give(a, g.tileZone[t], tileFixed[t], fromTile[t], tileGain[t], full.tile[t]);
         }
         for (int p = 0; p < net.patches; p++) {
-            give(a, net.patchZone[p], paneFixed[p], fromPane[p], paneGain[p], paneFull[p]);
+            give(a, net.patchZone[p], paneFixed[p], fromPane[p], paneGain[p], full.pane[p]);
         }
         for (int n = 0; n < g.zones; n++) {
-            give(a, n, leafFixed[n], fromLeaf[n], leafGain[n], leafFull[n]);
-            give(a, n, breathFixed, breathed[n], breathGain[n], leafFull[n]);
+            give(a, n, leafFixed[n], fromLeaf[n], leafGain[n], full.leaf[n]);
+            give(a, n, breathFixed, breathed[n], breathGain[n], full.leaf[n]);
         }
         a.factor();
         a.solve(humidity);
@@ -238,33 +194,33 @@ public final class Vapour {
     private void fluxes() {
         for (int t = 0; t < g.tiles; t++) {
             if (!tileFixed[t]) {
-                fromTile[t] = tileGain[t] * (tileFull[t] - humidity[g.tileZone[t]]);
+                fromTile[t] = tileGain[t] * (full.tile[t] - humidity[g.tileZone[t]]);
             }
         }
         for (int p = 0; p < net.patches; p++) {
             if (!paneFixed[p]) {
-                fromPane[p] = paneGain[p] * (paneFull[p] - humidity[net.patchZone[p]]);
+                fromPane[p] = paneGain[p] * (full.pane[p] - humidity[net.patchZone[p]]);
             }
         }
         for (int n = 0; n < g.zones; n++) {
-            double full = leafFull[n];
+            double leaf = full.leaf[n];
             if (!leafFixed[n]) {
-                fromLeaf[n] = leafGain[n] * (full - humidity[n]);
+                fromLeaf[n] = leafGain[n] * (leaf - humidity[n]);
             }
             if (!breathFixed) {
-                breathed[n] = breathGain[n] * (full - humidity[n]);
+                breathed[n] = breathGain[n] * (leaf - humidity[n]);
             }
         }
     }
 
     /** By how much less falls out for each kelvin that the air is warmer (kg/s K). */
     double fogSlope(int n) {
-        return fog[n] * slope(airFull[n], temperatures.air[n]);
+        return fog[n] * full.airSlope(n);
     }
 
     /** Fog that falls out of a zone (kg/s). */
     public double fogged(int n) {
-        return fog[n] * (humidity[n] - airFull[n]);
+        return fog[n] * (humidity[n] - full.air[n]);
     }
 
     /** Fixes what would give more than it has; whether anything was fixed now. */

@@ -1,5 +1,6 @@
 package tanah.core.design.edit;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
@@ -17,6 +18,9 @@ import tanah.core.vessel.Vessel;
 public sealed interface DamEdit extends Edit {
     /** Thinnest wall and narrowest water beside it (m), about the thickness of a thin pane. */
     double THINNEST = 0.003;
+
+    /** Kinds of wall, by their words in documents. */
+    List<String> KINDS = List.of("foam", "glass", "acrylic", "stones", "wood", "none");
 
     /** Id of the wall that it changes. */
     String dam();

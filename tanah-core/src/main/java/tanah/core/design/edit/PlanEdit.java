@@ -1,9 +1,13 @@
 package tanah.core.design.edit;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import tanah.core.design.Boxes;
 import tanah.core.design.Design;
+import tanah.core.design.Resident;
+import tanah.core.design.RoomPlan;
 import tanah.core.design.SchoolChoice;
 import tanah.core.design.VesselPlan;
 
@@ -17,6 +21,44 @@ public sealed interface PlanEdit extends Edit {
             return design.withAnimals(design.animals().stream()
                     .map(r -> r.id().equals(resident) ? r.withCount(count, males) : r)
                     .toList());
+        }
+    }
+
+    /** Give the plan a name. */
+    record Rename(String name) implements PlanEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return design.withName(name);
+        }
+    }
+
+    /** Keep this animal as the first; other species of a mixed box stay. */
+    record KeepFirst(Resident animal) implements PlanEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            List<Resident> all = new ArrayList<>(design.animals());
+            if (all.isEmpty()) {
+                all.add(animal);
+            } else {
+                all.set(0, animal);
+            }
+            return design.withAnimals(all);
+        }
+    }
+
+    /** Plan with a vessel as it is measured or described. */
+    record UseVessel(VesselPlan vessel) implements PlanEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return design.withVessel(vessel);
+        }
+    }
+
+    /** Plan for a room. */
+    record UseRoom(RoomPlan room) implements PlanEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return design.withRoom(room);
         }
     }
 

@@ -1,7 +1,6 @@
 package tanah.web.design.air;
 
 import java.util.List;
-import java.util.Locale;
 import tanah.core.design.edit.AirNumber;
 import tanah.core.design.edit.MistNumber;
 import tanah.core.design.edit.NozzleNumber;
@@ -53,25 +52,21 @@ final class AirFields {
 
     /** The number of the lid or of moved air that a field shows. */
     static AirNumber air(NumberField field) {
-        return AirNumber.valueOf(word(field, ""));
+        return field.among(AirNumber.class, "");
     }
 
     /** The number of an opening that a field shows. */
     static VentNumber vent(NumberField field) {
-        return VentNumber.valueOf(word(field, "vent-"));
+        return field.among(VentNumber.class, "vent-");
     }
 
     /** The number of a nozzle that a field shows. */
     static NozzleNumber nozzle(NumberField field) {
-        return NozzleNumber.valueOf(word(field, "nozzle-"));
+        return field.among(NozzleNumber.class, "nozzle-");
     }
 
     /** The number of a misting that a field shows. */
     static MistNumber misting(NumberField field) {
-        return MistNumber.valueOf(word(field, "event-"));
-    }
-
-    private static String word(NumberField field, String before) {
-        return field.op().substring(before.length()).toUpperCase(Locale.ROOT).replace('-', '_');
+        return field.among(MistNumber.class, "event-");
     }
 }

@@ -1,6 +1,7 @@
 package tanah.web.design.edit;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.units.Unit;
@@ -35,6 +36,16 @@ public record NumberField(
     /** The one of some numbers that an edit names. */
     public static Optional<NumberField> named(String op, List<NumberField> among) {
         return among.stream().filter(f -> f.op().equals(op)).findFirst();
+    }
+
+    /**
+     * The number of the core that this field shows: its word follows the first letters of the field's.
+     *
+     * @param first letters before it, such as {@code lamp-}
+     */
+    public <E extends Enum<E>> E among(Class<E> numbers, String first) {
+        return Enum.valueOf(
+                numbers, op.substring(first.length()).toUpperCase(Locale.ROOT).replace('-', '_'));
     }
 
     /** The same number, which must be given. */

@@ -2,20 +2,15 @@ package tanah.web.design.ground;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
 import tanah.core.design.NewLayer;
-import tanah.core.design.Surface;
 import tanah.core.design.edit.Edit;
 import tanah.core.design.edit.GroundEdit;
-import tanah.core.evaluate.Evaluation;
-import tanah.core.evaluate.Evaluator;
 import tanah.core.ground.DrainageRule;
-import tanah.core.ground.LayerResult;
 import tanah.core.ground.MeshHoleRule;
 import tanah.core.school.Schools;
 import tanah.core.units.Unit;
@@ -33,12 +28,12 @@ import tanah.web.shell.Words;
 /** Reads one edit of the ground and applies it to a design. */
 @Component
 class GroundEdits {
-    private static final double LEAST = 0.001; // m
-    private static final double MOST = 2; // m
     private static final int MOST_LAYERS = 40;
 
     private final Catalogues catalogues;
     private final PartNames names;
+    private final LayerNames layers;
+    private final ShapeEdits shapes;
     private final MixEdits mixes;
     private final NumberEdit numbers;
     private final RegionEdits regions;
@@ -49,6 +44,8 @@ class GroundEdits {
     GroundEdits(
             Catalogues catalogues,
             PartNames names,
+            LayerNames layers,
+            ShapeEdits shapes,
             MixEdits mixes,
             NumberEdit numbers,
             RegionEdits regions,
@@ -57,6 +54,8 @@ class GroundEdits {
             Edits edits) {
         this.catalogues = catalogues;
         this.names = names;
+        this.layers = layers;
+        this.shapes = shapes;
         this.mixes = mixes;
         this.numbers = numbers;
         this.regions = regions;
@@ -77,9 +76,9 @@ class GroundEdits {
                     .orElseGet(() -> EditOutcome.none(design, form.partId()));
         }
         return switch (form.opWord()) {
-            case "depth" -> depth(design, form, errors);
-            case "slope" -> slope(design, form, errors);
-            case "level" -> level(design, form);
+            case "depth" -> shapes.depth(design, form, errors);
+            case "slope" -> shapes.slope(design, form, errors);
+            case "level" -> shapes.level(design, form);
             case "media" -> media(design, form, errors);
             case "bag" -> bag(design, form, errors);
             case "mesh" -> mesh(design, form);
@@ -90,7 +89,7 @@ class GroundEdits {
                 act(
                         design,
                         new GroundEdit.RemoveLayer(form.partId()),
-                        common.of("edit.removed", name(design, form)),
+                        common.of("edit.removed", layers.of(design, form.partId())),
                         "");
             case "up" -> move(design, form, 1);
             case "down" -> move(design, form, -1);
@@ -102,84 +101,6 @@ class GroundEdits {
         };
     }
 
-    private EditOutcome depth(Design design, EditForm form, FieldErrors errors) {
-        Optional<Layer> layer = known(design, form, errors);
-        OptionalDouble depth = errors.required(
-                "depth-" + form.partId(), form.valueText(), Quantity.Kind.LENGTH, LEAST, MOST, Unit.CENTIMETRE);
-        if (layer.isEmpty() || depth.isEmpty()) {
-            return EditOutcome.none(design, form.partId());
-        }
-        double to = depth.getAsDouble();
-        double from = Evaluator.evaluate(design, catalogues.of(design))
-                .ground()
-                .flatMap(g -> g.layer(form.partId()))
-                .map(LayerResult::shape)
-                .map(LayerResult.Shape::meanDepth)
-                .orElse(0.0);
-        GroundEdit edit = new GroundEdit.SetDepth(form.partId(), to);
-        if (layer.get().surface() instanceof Surface.Slope s) {
-            double shift = to - from;
-            edit = new GroundEdit.SetSlope(
-                    form.partId(), Math.max(0, s.front() + shift), Math.max(0, s.back() + shift));
-        } else if (layer.get().surface() instanceof Surface.Thickness t) {
-            from = t.thickness();
-        }
-        if (form.valueText().strip().equals(LayerParts.shownDepth(from))) {
-            return EditOutcome.none(design, form.partId());
-        }
-        String summary = name(design, form) + " " + Numbers.centimetres(from) + " → " + Numbers.lengthWithUnit(to);
-        return act(design, edit, summary, form.partId());
-    }
-
-    private EditOutcome slope(Design design, EditForm form, FieldErrors errors) {
-        Optional<Layer> layer = known(design, form, errors);
-        OptionalDouble front = errors.required(
-                "front-" + form.partId(), form.valueText(), Quantity.Kind.LENGTH, 0, MOST, Unit.CENTIMETRE);
-        OptionalDouble back = errors.required(
-                "back-" + form.partId(), form.otherText(), Quantity.Kind.LENGTH, 0, MOST, Unit.CENTIMETRE);
-        if (layer.isEmpty() || front.isEmpty() || back.isEmpty()) {
-            return EditOutcome.none(design, form.partId());
-        }
-        if (front.getAsDouble() + back.getAsDouble() <= 0) {
-            errors.add("front-" + form.partId(), "error.slope.flat");
-            return EditOutcome.none(design, form.partId());
-        }
-        String summary = common.of(
-                "edit.slope",
-                name(design, form),
-                Numbers.centimetres(front.getAsDouble()),
-                Numbers.lengthWithUnit(back.getAsDouble()));
-        return act(
-                design,
-                new GroundEdit.SetSlope(form.partId(), front.getAsDouble(), back.getAsDouble()),
-                summary,
-                form.partId());
-    }
-
-    /** A slope becomes one depth, or one depth a slope with the same mean. */
-    private EditOutcome level(Design design, EditForm form) {
-        Evaluation e = Evaluator.evaluate(design, catalogues.of(design));
-        Optional<LayerResult> result = e.ground().flatMap(g -> g.layer(form.partId()));
-        Optional<Layer> layer = design.ground().layer(form.partId());
-        if (layer.isEmpty() || result.isEmpty() || layer.get().surface() instanceof Surface.Profile) {
-            return EditOutcome.none(design, form.partId());
-        }
-        if (layer.get().surface() instanceof Surface.Slope) {
-            double mean = Math.max(LEAST, Math.round(result.get().shape().meanDepth() * 1000) / 1000.0);
-            return act(
-                    design,
-                    new GroundEdit.LevelLayer(form.partId(), mean),
-                    common.of("edit.level", name(design, form)),
-                    form.partId());
-        }
-        double top = Math.round(result.get().shape().topMax() * 1000) / 1000.0;
-        return act(
-                design,
-                new GroundEdit.SetSlope(form.partId(), top, top),
-                common.of("edit.sloped", name(design, form)),
-                form.partId());
-    }
-
     private EditOutcome media(Design design, EditForm form, FieldErrors errors) {
         if (known(design, form, errors).isEmpty() || !catalogues.of(design).isGround(form.valueText())) {
             errors.add("media-" + form.partId(), "error.media.unknown");
@@ -188,7 +109,7 @@ class GroundEdits {
         return act(
                 design,
                 new GroundEdit.SetMedia(form.partId(), form.valueText()),
-                name(design, form) + " → " + catalogues.of(design).groundName(form.valueText()),
+                layers.of(design, form.partId()) + " → " + catalogues.of(design).groundName(form.valueText()),
                 form.partId());
     }
 
@@ -202,8 +123,8 @@ class GroundEdits {
             return EditOutcome.none(design, form.partId());
         }
         String summary = volume.isPresent()
-                ? common.of("edit.bag", name(design, form), Numbers.volumeWithUnit(volume.getAsDouble()))
-                : common.of("edit.no_bag", name(design, form));
+                ? common.of("edit.bag", layers.of(design, form.partId()), Numbers.volumeWithUnit(volume.getAsDouble()))
+                : common.of("edit.no_bag", layers.of(design, form.partId()));
         return act(design, new GroundEdit.SetBag(form.partId(), volume, price), summary, form.partId());
     }
 
@@ -227,7 +148,7 @@ class GroundEdits {
                 design,
                 form,
                 LayerParts.MESH_HOLE,
-                name(design, form),
+                layers.of(design, form.partId()),
                 OptionalDouble.of(stood),
                 hole,
                 errors,
@@ -244,7 +165,7 @@ class GroundEdits {
                 design,
                 form,
                 LayerParts.MOIST,
-                name(design, form),
+                layers.of(design, form.partId()),
                 OptionalDouble.of(layer.get().wetness()),
                 share,
                 errors,
@@ -273,7 +194,7 @@ class GroundEdits {
         return act(
                 design,
                 new GroundEdit.MoveLayer(form.partId(), by),
-                common.of(by > 0 ? "edit.up" : "edit.down", name(design, form)),
+                common.of(by > 0 ? "edit.up" : "edit.down", layers.of(design, form.partId())),
                 form.partId());
     }
 
@@ -294,19 +215,11 @@ class GroundEdits {
         return new EditOutcome(edits.apply(edit, design), summary, part);
     }
 
-    private static Optional<Layer> known(Design design, EditForm form, FieldErrors errors) {
+    static Optional<Layer> known(Design design, EditForm form, FieldErrors errors) {
         Optional<Layer> layer = design.ground().layer(form.partId());
         if (layer.isEmpty()) {
             errors.add("form", "error.layer.gone");
         }
         return layer;
-    }
-
-    private String name(Design design, EditForm form) {
-        return design.ground()
-                .layer(form.partId())
-                .map(l -> names.layer(l, catalogues.of(design)))
-                .map(n -> n.length() > 40 ? n.substring(0, 39) + "…" : n)
-                .orElse(form.partId().toLowerCase(Locale.ROOT));
     }
 }

@@ -1,10 +1,8 @@
 package tanah.web.design.hardscape;
 
-import java.math.BigDecimal;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Medium;
 import tanah.core.design.Boxes;
@@ -14,14 +12,9 @@ import tanah.core.design.HardscapeItem;
 import tanah.core.design.Ids;
 import tanah.core.design.PieceMove;
 import tanah.core.design.edit.PieceEdit;
-import tanah.core.evaluate.Evaluation;
-import tanah.core.evaluate.Evaluator;
 import tanah.core.structure.PieceProposal;
-import tanah.core.structure.PieceProposal.Size;
 import tanah.core.vessel.Vessel;
 import tanah.web.catalogue.Catalogues;
-import tanah.web.catalogue.StockItem;
-import tanah.web.catalogue.StockService;
 import tanah.web.design.edit.EditForm;
 import tanah.web.design.edit.EditOutcome;
 import tanah.web.design.edit.Edits;
@@ -30,7 +23,6 @@ import tanah.web.design.edit.NumberField;
 import tanah.web.design.words.PartNames;
 import tanah.web.forms.FieldErrors;
 import tanah.web.forms.Quantity;
-import tanah.web.shell.NotFoundException;
 import tanah.web.shell.Words;
 
 /** Reads one edit of the hardscape and applies it to a design. */
@@ -39,30 +31,30 @@ public class HardscapeEdits {
     /** Marks a piece of the keeper's own stock among the things that can be laid. */
     public static final String STOCK = "stock:";
 
-    private static final int MOST = 80;
+    static final int MOST = 80;
     private static final int LONGEST_NAME = 80;
     private static final double TURN = Math.toRadians(15);
 
     private final Catalogues catalogues;
-    private final StockService stock;
+    private final NewPiece fresh;
     private final PartNames names;
     private final Words words;
     private final NumberEdit numbers;
     private final Edits edits;
 
     HardscapeEdits(
-            Catalogues catalogues, StockService stock, PartNames names, Words words, NumberEdit numbers, Edits edits) {
+            Catalogues catalogues, NewPiece fresh, PartNames names, Words words, NumberEdit numbers, Edits edits) {
         this.numbers = numbers;
         this.edits = edits;
         this.catalogues = catalogues;
-        this.stock = stock;
+        this.fresh = fresh;
         this.names = names;
         this.words = words;
     }
 
     public EditOutcome apply(Design design, EditForm form, long keeper, FieldErrors errors) {
         if (form.opWord().equals("add")) {
-            return add(design, form, keeper, errors);
+            return fresh.add(design, form, keeper, errors);
         }
         Optional<HardscapeItem> found = design.hardscape().stream()
                 .filter(h -> h.id().equals(form.partId()))
@@ -225,75 +217,6 @@ public class HardscapeEdits {
                 .selecting(twin);
     }
 
-    private EditOutcome add(Design design, EditForm form, long keeper, FieldErrors errors) {
-        Evaluation e = Evaluator.evaluate(design, catalogues.of(design));
-        if (e.vessel().isEmpty()) {
-            errors.add("add", "error.vessel.first");
-            return EditOutcome.none(design, "");
-        }
-        if (design.hardscape().size() >= MOST) {
-            errors.add("add", "error.pieces.many", MOST);
-            return EditOutcome.none(design, "");
-        }
-        Optional<StockItem> own = ownPiece(form.valueText(), keeper);
-        Optional<Medium> medium = catalogues
-                .of(design)
-                .findMedium(own.map(HardscapeEdits::medium).orElse(form.valueText()))
-                .filter(PieceProposal::isPiece);
-        if (medium.isEmpty()) {
-            errors.add("add", "error.media.unknown");
-            return EditOutcome.none(design, "");
-        }
-        Size usual = PieceProposal.usual(medium.get());
-        Size size = own.map(o -> new Size(
-                        metres(o.lengthCm(), usual.length()),
-                        metres(o.widthCm(), usual.width()),
-                        metres(o.heightCm(), usual.height())))
-                .orElse(usual);
-        Design changed = PieceProposal.add(
-                design,
-                e.vessel().get(),
-                e.ground().orElseThrow(),
-                medium.get(),
-                own.map(StockItem::name),
-                size,
-                own.map(o -> number(o.volumeL(), 0.001)).orElse(OptionalDouble.empty()),
-                own.map(o -> number(o.massKg(), 1)).orElse(OptionalDouble.empty()));
-        HardscapeItem laid = changed.hardscape().get(changed.hardscape().size() - 1);
-        return new EditOutcome(changed, words.of("edit.laid", named(laid, changed)), laid.id());
-    }
-
-    private Optional<StockItem> ownPiece(String value, long keeper) {
-        if (!value.startsWith(STOCK)) {
-            return Optional.empty();
-        }
-        try {
-            return Optional.of(stock.get(keeper, Long.parseLong(value.substring(STOCK.length()))));
-        } catch (NumberFormatException | NotFoundException e) {
-            return Optional.empty();
-        }
-    }
-
-    /** What an own piece is made of; where its keeper does not know, the commonest of its kind. */
-    private static String medium(StockItem own) {
-        String media = own.media();
-        if (media != null && !media.isBlank()) {
-            return media;
-        }
-        return PieceProposal.commonest(own.kind());
-    }
-
-    private static double metres(@Nullable BigDecimal centimetres, double usual) {
-        double m = centimetres == null ? 0 : centimetres.doubleValue() / 100;
-        return m < PieceFields.SMALLEST ? usual : Math.min(m, PieceFields.LARGEST);
-    }
-
-    private static OptionalDouble number(@Nullable BigDecimal value, double factor) {
-        return value == null || value.signum() <= 0
-                ? OptionalDouble.empty()
-                : OptionalDouble.of(value.doubleValue() * factor);
-    }
-
     private EditOutcome act(Design design, PieceEdit edit, String summary) {
         Design changed = edits.apply(edit, design);
         return new EditOutcome(changed, summary, edit.item());
@@ -304,7 +227,10 @@ public class HardscapeEdits {
     }
 
     private String named(HardscapeItem item, Design design) {
-        String name = names.of(item.id(), design, catalogues.of(design));
+        return shortened(names.of(item.id(), design, catalogues.of(design)));
+    }
+
+    static String shortened(String name) {
         return name.length() > 40 ? name.substring(0, 39) + "…" : name;
     }
 }

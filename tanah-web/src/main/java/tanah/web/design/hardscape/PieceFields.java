@@ -1,7 +1,6 @@
 package tanah.web.design.hardscape;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import tanah.core.design.edit.PieceNumber;
 import tanah.core.units.Unit;
@@ -36,6 +35,6 @@ final class PieceFields {
 
     /** The number of the core that a field shows. */
     static PieceNumber number(NumberField field) {
-        return PieceNumber.valueOf(field.op().toUpperCase(Locale.ROOT));
+        return field.among(PieceNumber.class, "");
     }
 }

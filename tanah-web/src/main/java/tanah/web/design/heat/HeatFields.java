@@ -1,7 +1,6 @@
 package tanah.web.design.heat;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalDouble;
 import tanah.core.design.Device;
 import tanah.core.design.edit.DayNumber;
@@ -54,17 +53,17 @@ public final class HeatFields {
 
     /** The number of a lamp or mat that a field shows. */
     static DeviceNumber number(NumberField field) {
-        return DeviceNumber.valueOf(word(field, "lamp-"));
+        return field.among(DeviceNumber.class, "lamp-");
     }
 
     /** The edge of a mat that a field shows. */
     static RectNumber edge(NumberField field) {
-        return RectNumber.valueOf(word(field, "lamp-"));
+        return field.among(RectNumber.class, "lamp-");
     }
 
     /** The hour of the lamps' day that a field shows. */
     static DayNumber hour(NumberField field) {
-        return DayNumber.valueOf(word(field, ""));
+        return field.among(DayNumber.class, "");
     }
 
     public static OptionalDouble get(NumberField field, Device d) {
@@ -72,9 +71,5 @@ public final class HeatFields {
             return number(field).of(d);
         }
         return d.laid().rect().stream().mapToDouble(edge(field)::of).findFirst();
-    }
-
-    private static String word(NumberField field, String before) {
-        return field.op().substring(before.length()).toUpperCase(Locale.ROOT).replace('-', '_');
     }
 }

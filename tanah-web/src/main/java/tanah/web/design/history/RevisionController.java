@@ -31,6 +31,7 @@ import tanah.web.design.words.FigureWords;
 import tanah.web.design.words.FindingWords;
 import tanah.web.design.words.PathWords;
 import tanah.web.enclosure.Enclosure;
+import tanah.web.enclosure.EnclosureHistory;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.enclosure.RevisionRow;
 import tanah.web.evaluate.Evaluations;
@@ -53,6 +54,7 @@ class RevisionController {
     private final Catalogues catalogues;
     private final Evaluations evaluations;
     private final Clock clock;
+    private final EnclosureHistory history;
 
     RevisionController(
             EnclosureService enclosures,
@@ -63,7 +65,9 @@ class RevisionController {
             Words words,
             Catalogues catalogues,
             Evaluations evaluations,
-            Clock clock) {
+            Clock clock,
+            EnclosureHistory history) {
+        this.history = history;
         this.enclosures = enclosures;
         this.sheets = sheets;
         this.paths = paths;
@@ -183,7 +187,7 @@ class RevisionController {
         Enclosure enclosure = enclosures.changeable(keeper.id(), id);
         String last = enclosures.newest(keeper.id(), id, 1).get(0).summary();
         if (enclosure.undo()) {
-            enclosures.undo(keeper.id(), id, words.of("edit.undone", last));
+            history.undo(keeper.id(), id, words.of("edit.undone", last));
         }
         return "redirect:/enclosures/" + id + "/" + page(stage);
     }
@@ -195,7 +199,7 @@ class RevisionController {
             @AuthenticationPrincipal Keeper keeper) {
         Enclosure enclosure = enclosures.changeable(keeper.id(), id);
         if (enclosure.redo()) {
-            enclosures.redo(keeper.id(), id, words.of("edit.redone"));
+            history.redo(keeper.id(), id, words.of("edit.redone"));
         }
         return "redirect:/enclosures/" + id + "/" + page(stage);
     }
@@ -206,7 +210,7 @@ class RevisionController {
             @PathVariable int revision,
             @AuthenticationPrincipal Keeper keeper,
             RedirectAttributes flash) {
-        enclosures.goBack(keeper.id(), id, revision, words.of("edit.back", String.valueOf(revision)));
+        history.goBack(keeper.id(), id, revision, words.of("edit.back", String.valueOf(revision)));
         flash.addFlashAttribute("wentBack", revision);
         return "redirect:/enclosures/{id}/revisions";
     }

@@ -5,8 +5,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.function.Function;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -18,93 +16,47 @@ import org.springframework.web.bind.annotation.RequestParam;
 import tanah.core.design.Design;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
-import tanah.core.explain.Figures;
-import tanah.core.finding.Finding;
-import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
-import tanah.core.need.ClimatePlace;
 import tanah.core.school.School;
 import tanah.core.school.Schools;
-import tanah.core.time.Season;
-import tanah.core.time.SeasonPhase;
-import tanah.core.water.CycleWays;
-import tanah.core.water.NitrogenPlan;
-import tanah.core.water.WaterCare;
 import tanah.web.account.Keeper;
 import tanah.web.catalogue.Catalogues;
-import tanah.web.design.stage.StageSheet;
-import tanah.web.design.words.FigureWords;
-import tanah.web.design.words.FindingWords;
 import tanah.web.enclosure.ConflictException;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.evaluate.Evaluations;
-import tanah.web.forms.Numbers;
 import tanah.web.forms.Presentation;
 import tanah.web.shell.BusyException;
 import tanah.web.shell.NotFoundException;
 import tanah.web.shell.Words;
-import tanah.web.svg.BoxSvg;
 
 /** Ways on which good keepers disagree, side by side, each computed for this plan with nothing else changed. */
 @Controller
 @RequestMapping("/enclosures/{id}/schools/{choice}")
 class SchoolController {
-    private static final List<String> GROUND_ROWS = List.of(
-            "mass.total",
-            "ground.bulk",
-            "ground.surface_max",
-            "ground.under_full",
-            "ground.under_drainable",
-            "bill.ground");
-    private static final List<String> WATER_ROWS = List.of(
-            "water.depth",
-            "water.turns_over",
-            "water.turnover",
-            "water.change",
-            "water.heat",
-            "mass.total",
-            "bill.devices");
     private static final int LONGEST_REASON = 400;
 
     private final EnclosureService enclosures;
-    private final StageSheet sheets;
-    private final FigureWords figures;
-    private final FindingWords findings;
+    private final SchoolCards cards;
     private final Words words;
     private final Catalogues catalogues;
-    private final Clock clock;
-
     private final Evaluations evaluations;
+    private final Clock clock;
 
     SchoolController(
             EnclosureService enclosures,
-            StageSheet sheets,
-            FigureWords figures,
-            FindingWords findings,
+            SchoolCards cards,
             Words words,
             Catalogues catalogues,
-            Clock clock,
-            Evaluations evaluations) {
-        this.evaluations = evaluations;
+            Evaluations evaluations,
+            Clock clock) {
         this.enclosures = enclosures;
-        this.sheets = sheets;
-        this.figures = figures;
-        this.findings = findings;
+        this.cards = cards;
         this.words = words;
         this.catalogues = catalogues;
+        this.evaluations = evaluations;
         this.clock = clock;
     }
-
-    /** A consequence in one card; the same rows in the same order in all. */
-    public record Row(String label, String value, boolean differs) {}
-
-    /** A verdict with how often. */
-    public record Count(Severity severity, long count) {}
-
-    /** One way. */
-    public record Card(
-            String option, boolean chosen, String svg, List<Row> rows, List<Count> tally, List<String> notes) {}
 
     @GetMapping
     String show(
@@ -116,14 +68,14 @@ class SchoolController {
                 .map(o -> with(enclosure.design(), school, o))
                 .map(d -> isClimate(school) ? climate(d, id) : Evaluator.evaluate(d, catalogues.of(d)))
                 .toList();
-        List<Card> cards = new ArrayList<>();
+        List<SchoolCards.Card> shown = new ArrayList<>();
         for (int i = 0; i < computed.size(); i++) {
-            cards.add(card(school, school.options().get(i), computed.get(i), computed, current));
+            shown.add(cards.card(school, school.options().get(i), computed.get(i), computed, current));
         }
         model.addAttribute("enclosure", enclosure);
         model.addAttribute("choice", choice);
         model.addAttribute("stageWord", school.stage().word());
-        model.addAttribute("cards", cards);
+        model.addAttribute("cards", shown);
         model.addAttribute(
                 "chosen",
                 enclosure.design().schools().stream()
@@ -179,63 +131,8 @@ class SchoolController {
         return "redirect:/enclosures/{id}/schools/{choice}";
     }
 
-    private static boolean isClimate(School school) {
+    static boolean isClimate(School school) {
         return school.stage() == Stage.HEAT || school.stage() == Stage.AIR;
-    }
-
-    /** What the climate of each way is: places, UV, humidity and electricity. */
-    private List<Row> climate(Evaluation e, List<Evaluation> all) {
-        List<Row> rows = new ArrayList<>();
-        row(rows, "need.basking", e, all, x -> degrees(x, ClimatePlace.BASKING, SeasonPhase.WINTER_DAY));
-        row(rows, "need.warm", e, all, x -> degrees(x, ClimatePlace.WARM_AIR, SeasonPhase.WINTER_DAY));
-        row(rows, "need.cool", e, all, x -> degrees(x, ClimatePlace.COOL_AIR, SeasonPhase.SUMMER_DAY));
-        row(rows, "need.night", e, all, x -> degrees(x, ClimatePlace.WARM_AIR, SeasonPhase.WINTER_NIGHT));
-        row(
-                rows,
-                "need.uvi",
-                e,
-                all,
-                x -> x.forecast()
-                        .filter(f -> f.light().hasUv())
-                        .map(f -> Numbers.upTo(f.light().resting(), 1))
-                        .orElse(""));
-        row(
-                rows,
-                "need.humidity_day",
-                e,
-                all,
-                x -> x.forecast()
-                        .flatMap(f -> f.expected(ClimatePlace.HUMIDITY, SeasonPhase.WINTER_DAY))
-                        .map(v -> Numbers.upTo(100 * Math.min(1, v.value()), 0) + "\u2009%")
-                        .orElse(""));
-        row(
-                rows,
-                "climate.day.energy",
-                e,
-                all,
-                x -> x.forecast()
-                        .map(f -> Numbers.upTo(f.energy().day(Season.WINTER), 2) + "\u2009kWh")
-                        .orElse(""));
-        return rows;
-    }
-
-    private static String degrees(Evaluation e, ClimatePlace spot, SeasonPhase when) {
-        return e.forecast()
-                .flatMap(f -> f.expected(spot, when))
-                .map(v -> Numbers.temperatureWithUnit(v.value()))
-                .orElse("");
-    }
-
-    private void row(
-            List<Row> rows, String key, Evaluation e, List<Evaluation> all, Function<Evaluation, String> value) {
-        List<String> values = all.stream().map(value).toList();
-        if (values.stream().anyMatch(v -> !v.isEmpty())) {
-            String own = value.apply(e);
-            rows.add(new Row(
-                    words.of(key),
-                    own.isEmpty() ? words.of("path.nothing") : own,
-                    values.stream().distinct().count() > 1));
-        }
     }
 
     private School school(Design design, String choice) {
@@ -249,95 +146,5 @@ class SchoolController {
             return design;
         }
         return Schools.apply(design, school.id(), option, catalogues.of(design), LocalDate.now(clock));
-    }
-
-    private Card card(School school, String option, Evaluation e, List<Evaluation> all, String current) {
-        String svg = sheets.scene(e, OptionalDouble.empty())
-                .map(s -> BoxSvg.draw(s, e.design().name(), false))
-                .orElse("");
-        List<Row> rows = new ArrayList<>();
-        boolean ground = school.stage() == Stage.GROUND;
-        if (isClimate(school)) {
-            rows.addAll(climate(e, all));
-        }
-        for (String id : ground ? GROUND_ROWS : WATER_ROWS) {
-            List<String> values = all.stream().map(x -> value(x, id)).toList();
-            if (values.stream().anyMatch(v -> !v.isEmpty())) {
-                String own = value(e, id);
-                rows.add(new Row(
-                        words.of("figure." + id),
-                        own.isEmpty() ? words.of("path.nothing") : own,
-                        values.stream().distinct().count() > 1));
-            }
-        }
-        if (ground) {
-            List<String> depths = all.stream().map(SchoolController::soilDepth).toList();
-            rows.add(new Row(
-                    words.of("school.soil_depth"),
-                    soilDepth(e),
-                    depths.stream().distinct().count() > 1));
-        }
-        if (school.equals(Schools.RUNNING_IN)) {
-            rows.add(new Row(words.of("school.ready"), ready(option, e), true));
-        }
-        List<Count> tally = new ArrayList<>();
-        for (Severity severity : Severity.values()) {
-            tally.add(new Count(severity, e.count(severity)));
-        }
-        return new Card(option, option.equals(current), svg, rows, tally, notes(e, all));
-    }
-
-    /** The day on which readings should show that the water is run in, by the model of this way. */
-    private String ready(String option, Evaluation e) {
-        NitrogenPlan.School way = switch (option) {
-            case "mature_medium" -> NitrogenPlan.School.SEEDED;
-            case "plants_only" -> NitrogenPlan.School.SINGLE;
-            default -> NitrogenPlan.School.FISHLESS;
-        };
-        double load = e.animals().stream().mapToDouble(CycleWays::load).max().orElse(0);
-        return e.care()
-                .flatMap(WaterCare::cycle)
-                .flatMap(base -> CycleWays.of(base, load).stream()
-                        .filter(w -> w.plan().school() == way)
-                        .findFirst())
-                .map(w -> w.course().ready().isPresent()
-                        ? words.of(
-                                "school.ready_day",
-                                w.course().ready().getAsInt(),
-                                Math.round(w.course().ready().getAsInt() * 0.6),
-                                Math.round(w.course().ready().getAsInt() * 1.6))
-                        : words.of("school.never_ready"))
-                .orElse(words.of("school.no_tap"));
-    }
-
-    private String value(Evaluation e, String figure) {
-        return Figures.find(e, figure, catalogues.of(e.design()))
-                .map(figures::value)
-                .orElse("");
-    }
-
-    /** Depth of all soil together, which roots and burrows have. */
-    private static String soilDepth(Evaluation e) {
-        double depth = e.design().ground().layers().stream()
-                .filter(l -> l.is(tanah.core.design.Layer.Kind.SUBSTRATE)
-                        && !l.options().aquatic().orElse(false))
-                .flatMap(l -> e.ground().orElseThrow().layer(l.id()).stream())
-                .mapToDouble(r -> r.shape().meanDepth())
-                .sum();
-        return Numbers.lengthWithUnit(depth);
-    }
-
-    /** Notes that not all ways have: what the choice means for the animal. */
-    private List<String> notes(Evaluation e, List<Evaluation> all) {
-        return e.findings().stream()
-                .filter(f -> f.severity() != Severity.GOOD)
-                .filter(f -> all.stream().anyMatch(o -> o.findings().stream().noneMatch(x -> same(x, f))))
-                .map(f -> words.of("severity", f.severity()) + ": " + findings.title(f))
-                .distinct()
-                .toList();
-    }
-
-    private static boolean same(Finding one, Finding other) {
-        return one.rule().equals(other.rule()) && one.severity() == other.severity();
     }
 }

@@ -16,9 +16,11 @@ import tanah.core.design.OtherFields;
 import tanah.core.design.Resident;
 import tanah.core.design.RoomPlan;
 import tanah.core.design.VesselPlan;
+import tanah.core.design.edit.PlanEdit;
 import tanah.core.units.Unit;
 import tanah.core.vessel.Material;
 import tanah.web.catalogue.Catalogues;
+import tanah.web.design.edit.Edits;
 import tanah.web.forms.FieldErrors;
 import tanah.web.forms.Quantity;
 import tanah.web.forms.Quantity.Kind;
@@ -29,9 +31,11 @@ class StartReader {
     private static final int MOST = 500;
 
     private final Catalogues catalogues;
+    private final Edits edits;
 
-    StartReader(Catalogues catalogues) {
+    StartReader(Catalogues catalogues, Edits edits) {
         this.catalogues = catalogues;
+        this.edits = edits;
     }
 
     /**
@@ -42,17 +46,17 @@ class StartReader {
         Design design = before;
         String name = form.get("name").strip();
         if (!name.isEmpty() && name.length() <= 80) {
-            design = design.withName(name);
+            design = edits.apply(new PlanEdit.Rename(name), design);
         } else if (name.length() > 80) {
             errors.add("name", "error.name.long");
         }
         design = animal(form, design, errors);
         Optional<VesselPlan> vessel = vessel(form, design, errors);
         if (vessel.isPresent()) {
-            design = design.withVessel(vessel.get());
+            design = edits.apply(new PlanEdit.UseVessel(vessel.get()), design);
         }
         Optional<RoomPlan> room = room(form, design, errors);
-        return room.isPresent() ? design.withRoom(room.get()) : design;
+        return room.isPresent() ? edits.apply(new PlanEdit.UseRoom(room.get()), design) : design;
     }
 
     /** The species of the form, among those that the design is offered. */
@@ -97,14 +101,7 @@ class StartReader {
                 old.mass(),
                 old.origin(),
                 old.overrides());
-        // other species of a mixed box stay; the form speaks of the first
-        java.util.List<Resident> all = new java.util.ArrayList<>(design.animals());
-        if (all.isEmpty()) {
-            all.add(changed);
-        } else {
-            all.set(0, changed);
-        }
-        return design.withAnimals(all);
+        return edits.apply(new PlanEdit.KeepFirst(changed), design);
     }
 
     private Optional<VesselPlan> vessel(StartForm form, Design design, FieldErrors errors) {

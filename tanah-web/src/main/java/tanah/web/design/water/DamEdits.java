@@ -1,7 +1,6 @@
 package tanah.web.design.water;
 
 import java.util.Arrays;
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -25,8 +24,6 @@ import tanah.web.shell.Words;
 /** Reads one edit of the wall between land and water and applies it to a design. */
 @Component
 public class DamEdits {
-    static final List<String> KINDS = List.of("foam", "glass", "acrylic", "stones", "wood", "none");
-
     private final Catalogues catalogues;
     private final NumberEdit numbers;
     private final PartNames names;
@@ -111,7 +108,7 @@ public class DamEdits {
 
     private EditOutcome kind(Design design, Dam dam, EditForm form, FieldErrors errors) {
         String kind = form.valueText();
-        if (!KINDS.contains(kind)) {
+        if (!DamEdit.KINDS.contains(kind)) {
             errors.add("dam-kind-" + dam.id(), "error.choice");
             return EditOutcome.none(design, dam.id());
         }

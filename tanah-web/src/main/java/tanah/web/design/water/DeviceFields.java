@@ -2,7 +2,6 @@ package tanah.web.design.water;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import tanah.core.catalogue.Gear;
 import tanah.core.design.WaterFeature;
 import tanah.core.design.edit.DeviceNumber;
@@ -82,15 +81,11 @@ final class DeviceFields {
 
     /** The number of a pump, filter or heater that a field shows. */
     static DeviceNumber number(NumberField field) {
-        return DeviceNumber.valueOf(word(field, "device-"));
+        return field.among(DeviceNumber.class, "device-");
     }
 
     /** The number of running water that a field shows. */
     static FeatureNumber feature(NumberField field) {
-        return FeatureNumber.valueOf(word(field, "feature-"));
-    }
-
-    private static String word(NumberField field, String before) {
-        return field.op().substring(before.length()).toUpperCase(Locale.ROOT).replace('-', '_');
+        return field.among(FeatureNumber.class, "feature-");
     }
 }

@@ -1,7 +1,6 @@
 package tanah.web.design.water;
 
 import java.util.List;
-import java.util.Locale;
 import tanah.core.design.edit.DamNumber;
 import tanah.core.design.edit.RampNumber;
 import tanah.core.design.edit.WaterNumber;
@@ -53,16 +52,16 @@ final class WaterFields {
 
     /** The number of the water that a field shows. */
     static WaterNumber number(NumberField field) {
-        return WaterNumber.valueOf(field.op().toUpperCase(Locale.ROOT).replace('-', '_'));
+        return field.among(WaterNumber.class, "");
     }
 
     /** The number of a wall that a field shows. */
     static DamNumber dam(NumberField field) {
-        return DamNumber.valueOf(field.op().substring("dam-".length()).toUpperCase(Locale.ROOT));
+        return field.among(DamNumber.class, "dam-");
     }
 
     /** The number of a ramp that a field shows. */
     static RampNumber ramp(NumberField field) {
-        return RampNumber.valueOf(field.op().substring("ramp-".length()).toUpperCase(Locale.ROOT));
+        return field.among(RampNumber.class, "ramp-");
     }
 }

@@ -11,6 +11,7 @@ import tanah.core.design.Ramp;
 import tanah.core.design.Surface;
 import tanah.core.design.Tap;
 import tanah.core.design.WaterPart;
+import tanah.core.design.edit.DamEdit;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.explain.Figure;
 import tanah.core.explain.Figures;
@@ -122,7 +123,7 @@ public class WaterParts {
                 d.id(),
                 words.of("field.dam-kind"),
                 d.kind(),
-                DamEdits.KINDS.stream()
+                DamEdit.KINDS.stream()
                         .map(k -> new FieldView.Option(k, words.of("dam." + k)))
                         .toList()));
         fields.add(WaterFields.DAM_X.view(d.id(), left, words));

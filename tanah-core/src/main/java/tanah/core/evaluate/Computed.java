@@ -1,0 +1,61 @@
+package tanah.core.evaluate;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import tanah.core.animal.Inhabitant;
+import tanah.core.animal.Space;
+import tanah.core.build.Shopping;
+import tanah.core.design.Design;
+import tanah.core.forecast.Forecast;
+import tanah.core.ground.GroundResult;
+import tanah.core.structure.MassResult;
+import tanah.core.structure.PaneResult;
+import tanah.core.vessel.Vessel;
+import tanah.core.water.Circulation;
+import tanah.core.water.LandWater;
+import tanah.core.water.WaterCare;
+
+/**
+ * Quantities that follow from a design, and no judgement of them. What could not be computed is empty.
+ *
+ * @param design      what was computed
+ * @param animals     with their needs
+ * @param vessel      the true box
+ * @param space       for each animal id, how the box compares with what it needs
+ * @param ground      layers computed
+ * @param mass        filled and wet
+ * @param water       land and water at the level, if the plan has water
+ * @param circulation pumps, filters and heaters in the water
+ * @param care        warmth, changes and running in of the water
+ * @param panes       stresses of flat panes, where they can be estimated
+ * @param shopping    what to buy
+ * @param forecast    climate, where it was asked for
+ */
+@RecordBuilder
+public record Computed(
+        Design design,
+        List<Inhabitant> animals,
+        Optional<Vessel> vessel,
+        Map<String, Space> space,
+        Optional<GroundResult> ground,
+        Optional<MassResult> mass,
+        Optional<LandWater> water,
+        Optional<Circulation> circulation,
+        Optional<WaterCare> care,
+        Optional<PaneResult> panes,
+        Optional<Shopping> shopping,
+        Optional<Forecast> forecast)
+        implements ComputedBuilder.With {
+
+    public Computed {
+        animals = List.copyOf(animals);
+        space = Map.copyOf(space);
+    }
+
+    /** Devices that run in the water. */
+    int inWater() {
+        return circulation.map(Circulation::devices).orElse(0);
+    }
+}

@@ -1,0 +1,188 @@
+package tanah.core.evaluate;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import tanah.core.animal.AxisRule;
+import tanah.core.animal.BaskingPlaceRule;
+import tanah.core.animal.GapRule;
+import tanah.core.animal.GroupRule;
+import tanah.core.animal.HideRule;
+import tanah.core.animal.Inhabitant;
+import tanah.core.animal.MixedSpeciesRule;
+import tanah.core.animal.Space;
+import tanah.core.animal.SpaceRule;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.VesselModel;
+import tanah.core.climaterule.ClimateRules;
+import tanah.core.design.Design;
+import tanah.core.design.Layer;
+import tanah.core.design.edit.PlanEdit;
+import tanah.core.finding.Finding;
+import tanah.core.finding.Remedy.Action;
+import tanah.core.finding.Stage;
+import tanah.core.ground.BurrowRule;
+import tanah.core.ground.DiggingDepthRule;
+import tanah.core.ground.DrainageRule;
+import tanah.core.ground.FertiliserRule;
+import tanah.core.ground.GroundResult;
+import tanah.core.ground.LimeRule;
+import tanah.core.ground.MeshHoleRule;
+import tanah.core.ground.MeshRule;
+import tanah.core.ground.MinDepthRule;
+import tanah.core.ground.PerchedWaterRule;
+import tanah.core.ground.RimRule;
+import tanah.core.ground.SlopeRule;
+import tanah.core.ground.SwallowRule;
+import tanah.core.room.RoomRules;
+import tanah.core.structure.FloorRule;
+import tanah.core.structure.OutsideRule;
+import tanah.core.structure.PaneRules;
+import tanah.core.structure.PieceRules;
+import tanah.core.structure.PointLoadRule;
+import tanah.core.structure.RestRule;
+import tanah.core.structure.StandRule;
+import tanah.core.structure.TerraceRule;
+import tanah.core.vessel.LabelRule;
+import tanah.core.vessel.Vessel;
+import tanah.core.water.Circulation;
+import tanah.core.water.CoverRule;
+import tanah.core.water.CurrentRule;
+import tanah.core.water.EscapeRule;
+import tanah.core.water.GuardRule;
+import tanah.core.water.LandWater;
+import tanah.core.water.PumpRules;
+import tanah.core.water.WarmthRule;
+import tanah.core.water.WaterAnimalRules;
+import tanah.core.water.WaterCare;
+import tanah.core.water.WaterProperties;
+import tanah.core.water.WaterRules;
+
+/** Judges what was computed of a design by every rule: a new rule of the plan has its line here. */
+final class Judge {
+    private Judge() {}
+
+    static Judgement judge(Computed c, Catalogue catalogue) {
+        List<Finding> findings = new ArrayList<>();
+        c.animals().forEach(a -> findings.addAll(GroupRule.judge(a)));
+        MixedSpeciesRule.judge(c.animals(), c.design().mixReason()).ifPresent(findings::add);
+        c.vessel().ifPresent(vessel -> box(c, vessel, c.ground().orElseThrow(), catalogue, findings));
+        c.design().room().ifPresent(room -> c.animals().forEach(a -> findings.addAll(RoomRules.judge(a, room))));
+        c.forecast().ifPresent(f -> findings.addAll(ClimateRules.judge(c.design(), c.animals(), f, catalogue)));
+        Collections.sort(findings);
+        return new Judgement(findings, Gaps.of(c), StageStates.of(c, findings));
+    }
+
+    private static void box(
+            Computed c, Vessel vessel, GroundResult ground, Catalogue catalogue, List<Finding> findings) {
+        Design design = c.design();
+        vessel(c, vessel, catalogue, findings);
+        OutsideRule.judge(design.vessel().orElseThrow(), catalogue).ifPresent(findings::add);
+        StandRule.judge(c.mass().orElseThrow()).ifPresent(findings::add);
+        FloorRule.judge(design, vessel, c.mass().orElseThrow()).ifPresent(findings::add);
+        findings.addAll(PaneRules.judge(design, vessel, ground, c.panes(), catalogue));
+        water(design, c.animals(), ground, c.water(), findings);
+        c.circulation().ifPresent(w -> devices(design, c.animals(), vessel, ground, w, c.care(), catalogue, findings));
+        hardscape(design, c.animals(), ground, catalogue, findings);
+        findings.addAll(PointLoadRule.judge(design, vessel, ground, c.panes(), catalogue));
+        OptionalDouble level =
+                c.circulation().stream().mapToDouble(Circulation::level).findFirst();
+        for (Inhabitant a : c.animals()) {
+            findings.addAll(GapRule.judge(a, design, vessel, level));
+            BaskingPlaceRule.judge(a, design).ifPresent(findings::add);
+            EscapeRule.judge(a, design, vessel, ground).ifPresent(findings::add);
+        }
+        if (!design.ground().layers().isEmpty()) {
+            ground(design, c.animals(), vessel, ground, findings);
+            findings.addAll(LimeRule.judge(design, ground, catalogue));
+            findings.addAll(TerraceRule.judge(design, ground));
+        }
+    }
+
+    private static void vessel(Computed c, Vessel vessel, Catalogue catalogue, List<Finding> findings) {
+        for (Inhabitant animal : c.animals()) {
+            Space result = c.space().get(animal.id());
+            Optional<VesselModel> larger =
+                    result.isForLife() ? Optional.empty() : VesselChoice.forLife(animal, catalogue);
+            findings.addAll(SpaceRule.judge(
+                    animal,
+                    result,
+                    larger.<Action>map(m -> new Action.Press(new PlanEdit.SetVessel(m.id())))
+                            .orElse(new Action.GoTo(Stage.VESSEL)),
+                    larger.map(VesselModel::name).orElse("")));
+            AxisRule.judge(animal, vessel).ifPresent(findings::add);
+        }
+        findings.addAll(LabelRule.judge(vessel));
+    }
+
+    private static void ground(
+            Design design, List<Inhabitant> animals, Vessel vessel, GroundResult ground, List<Finding> findings) {
+        List<Layer> layers = design.ground().layers();
+        RimRule.judge(design.ground(), ground, vessel).ifPresent(findings::add);
+        findings.addAll(SlopeRule.judge(layers, ground, vessel.width()));
+        layers.forEach(l -> MinDepthRule.judge(l, ground).ifPresent(findings::add));
+        MeshRule.judge(layers, ground).ifPresent(findings::add);
+        MeshHoleRule.judge(layers, ground).ifPresent(findings::add);
+        findings.addAll(FertiliserRule.judge(animals, layers, ground));
+        for (Inhabitant animal : animals) {
+            DiggingDepthRule.judge(animal, layers, ground).ifPresent(findings::add);
+            DrainageRule.judge(animal, design.ground(), design.school(DrainageRule.CHOICE), vessel)
+                    .ifPresent(findings::add);
+            findings.addAll(PerchedWaterRule.judge(animal, layers, ground));
+            findings.addAll(SwallowRule.judge(animal, layers, ground));
+            BurrowRule.judge(animal, layers, ground).ifPresent(findings::add);
+        }
+    }
+
+    private static void water(
+            Design design,
+            List<Inhabitant> animals,
+            GroundResult ground,
+            Optional<LandWater> water,
+            List<Finding> findings) {
+        if (water.isEmpty()) {
+            animals.forEach(a -> WaterAnimalRules.missing(a).ifPresent(findings::add));
+            return;
+        }
+        findings.addAll(WaterRules.judge(design, ground, water.get()));
+        animals.forEach(a -> {
+            findings.addAll(WaterAnimalRules.judge(a, design, ground, water.get()));
+            CoverRule.judge(a, design, water.get()).ifPresent(findings::add);
+        });
+    }
+
+    private static void devices(
+            Design design,
+            List<Inhabitant> animals,
+            Vessel vessel,
+            GroundResult ground,
+            Circulation circulation,
+            Optional<WaterCare> care,
+            Catalogue catalogue,
+            List<Finding> findings) {
+        double celsius = design.water().orElseThrow().celsius();
+        double evaporation = care.flatMap(WaterCare::heater)
+                .map(h -> h.evaporation(celsius) / WaterProperties.density(celsius))
+                .orElse(0.0);
+        findings.addAll(PumpRules.judge(design, vessel, circulation, evaporation, catalogue));
+        findings.addAll(GuardRule.judge(circulation));
+        for (Inhabitant animal : animals) {
+            care.ifPresent(c -> findings.addAll(WarmthRule.judge(animal, design, c, circulation.heaters(), catalogue)));
+            findings.addAll(CurrentRule.judge(animal, design, ground, circulation));
+        }
+    }
+
+    private static void hardscape(
+            Design design, List<Inhabitant> animals, GroundResult ground, Catalogue catalogue, List<Finding> findings) {
+        boolean digs = animals.stream().anyMatch(a -> a.profile().burrower() >= 1);
+        double heaviest = animals.stream()
+                .mapToDouble(a -> a.resident().mass().orElse(0))
+                .max()
+                .orElse(0);
+        findings.addAll(PieceRules.judge(design, ground, digs, catalogue));
+        findings.addAll(RestRule.judge(design, heaviest, catalogue));
+        animals.forEach(a -> findings.addAll(HideRule.judge(a, design)));
+    }
+}
