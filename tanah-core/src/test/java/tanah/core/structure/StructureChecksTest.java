@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.aggregator.AggregateWith;
 import org.junit.jupiter.params.provider.CsvFileSource;
 import tanah.core.testing.CheckRow;
 
@@ -17,16 +18,7 @@ class StructureChecksTest {
     @CsvFileSource(
             resources = {"/checks/plates.csv", "/checks/structure.csv"},
             numLinesToSkip = 1)
-    void agreesWithTheTables(
-            String id,
-            String quantity,
-            String inputs,
-            double expected,
-            String unit,
-            Double abs,
-            Double rel,
-            String from) {
-        CheckRow row = new CheckRow(quantity, inputs, expected, abs, rel, from);
+    void agreesWithTheTables(String id, String quantity, @AggregateWith(CheckRow.Reader.class) CheckRow row) {
         row.holds(compute(row));
     }
 

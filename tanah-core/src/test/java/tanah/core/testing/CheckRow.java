@@ -5,9 +5,26 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.params.aggregator.ArgumentsAccessor;
+import org.junit.jupiter.params.aggregator.ArgumentsAggregator;
 
 /** A row of a check table: inputs as flat JSON, the expected number, its tolerance and where it comes from. */
 public record CheckRow(String quantity, String inputs, double expected, Double abs, Double rel, String from) {
+
+    /** Reads a row of the columns id, quantity, inputs, expected, unit, absolute and relative tolerance, provenance. */
+    public static final class Reader implements ArgumentsAggregator {
+        @Override
+        public CheckRow aggregateArguments(ArgumentsAccessor row, ParameterContext context) {
+            return new CheckRow(
+                    row.getString(1),
+                    row.getString(2),
+                    row.getDouble(3),
+                    row.getDouble(5),
+                    row.getDouble(6),
+                    row.getString(7));
+        }
+    }
 
     /** The number of an input, wherever it stands in the JSON. */
     public double number(String name) {

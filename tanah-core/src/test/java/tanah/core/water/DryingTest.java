@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.aggregator.AggregateWith;
 import org.junit.jupiter.params.provider.CsvFileSource;
 import tanah.core.finding.Severity;
 import tanah.core.ground.Reservoir;
@@ -17,16 +18,7 @@ class DryingTest {
 
     @ParameterizedTest(name = "{0} {1}")
     @CsvFileSource(resources = "/checks/drying.csv", numLinesToSkip = 1)
-    void agreesWithTheTable(
-            String id,
-            String quantity,
-            String inputs,
-            double expected,
-            String unit,
-            Double abs,
-            Double rel,
-            String from) {
-        CheckRow r = new CheckRow(quantity, inputs, expected, abs, rel, from);
+    void agreesWithTheTable(String id, String quantity, @AggregateWith(CheckRow.Reader.class) CheckRow r) {
         Drying d = new Drying(
                 r.number("T_air_c"),
                 r.number("RH"),

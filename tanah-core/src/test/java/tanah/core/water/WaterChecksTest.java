@@ -3,6 +3,7 @@ package tanah.core.water;
 import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.aggregator.AggregateWith;
 import org.junit.jupiter.params.provider.CsvFileSource;
 import tanah.core.design.Fitting;
 import tanah.core.testing.CheckRow;
@@ -19,16 +20,7 @@ class WaterChecksTest {
     @CsvFileSource(
             resources = {"/checks/ammonia.csv", "/checks/hydraulics.csv", "/checks/water.csv", "/checks/nitrogen.csv"},
             numLinesToSkip = 1)
-    void agreesWithTheTables(
-            String id,
-            String quantity,
-            String inputs,
-            double expected,
-            String unit,
-            Double abs,
-            Double rel,
-            String from) {
-        CheckRow row = new CheckRow(quantity, inputs, expected, abs, rel, from);
+    void agreesWithTheTables(String id, String quantity, @AggregateWith(CheckRow.Reader.class) CheckRow row) {
         row.holds(compute(row));
     }
 

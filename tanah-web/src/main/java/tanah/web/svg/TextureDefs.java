@@ -108,19 +108,14 @@ final class TextureDefs {
                         "class",
                         "ts-" + id);
             } else {
-                svg.empty(
-                        "circle",
-                        "cx",
-                        p[0],
-                        "cy",
-                        p[1],
-                        "r",
-                        small + (large - small) * p[2],
-                        "class",
-                        p[2] > 0.4 ? "t1-" + id : "t2-" + id);
+                dot(svg, p, small, large, p[2] > 0.4 ? "t1-" + id : "t2-" + id);
             }
         }
         svg.close("pattern");
+    }
+
+    private static void dot(Svg svg, double[] p, double small, double large, String css) {
+        svg.empty("circle", "cx", p[0], "cy", p[1], "r", small + (large - small) * p[2], "class", css);
     }
 
     private static void grains(
@@ -137,16 +132,7 @@ final class TextureDefs {
                         "class",
                         "ts-" + id);
             } else {
-                svg.empty(
-                        "circle",
-                        "cx",
-                        p[0],
-                        "cy",
-                        p[1],
-                        "r",
-                        small + (large - small) * p[2],
-                        "class",
-                        crackEvery > 0 && p[2] > 0.7 ? "t2-" + id : "t1-" + id);
+                dot(svg, p, small, large, crackEvery > 0 && p[2] > 0.7 ? "t2-" + id : "t1-" + id);
             }
         }
         svg.close("pattern");
