@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.BooleanSupplier;
 import java.util.function.ToDoubleFunction;
-import tanah.core.box.ClimateCase;
 import tanah.core.box.Factors;
 import tanah.core.climate.ClimateModel;
 import tanah.core.climate.DayCourse;
@@ -79,14 +78,7 @@ public final class Forecast {
     public static Forecast steady(
             MappedDesign mapped, Optional<Forecast> near, Factors at, double roomBand, double tolerance) {
         ClimateModel model = ClimateModel.of(mapped.enclosure(), at);
-        Map<SeasonPhase, SteadyState> steady = new EnumMap<>(SeasonPhase.class);
-        for (SeasonPhase when : SeasonPhase.values()) {
-            Optional<SteadyState> from = near.map(n -> n.steady.get(when));
-            if (from.isEmpty() && when.season() == Season.SUMMER) {
-                from = Optional.ofNullable(steady.get(SeasonPhase.of(Season.WINTER, when.phase())));
-            }
-            steady.put(when, model.steady(outside(mapped, when), when.isLit(), from, tolerance));
-        }
+        Map<SeasonPhase, SteadyState> steady = SteadyCases.of(model, mapped, near.map(n -> n.steady), tolerance);
         return plain(mapped, model, steady, roomBand);
     }
 
@@ -122,11 +114,6 @@ public final class Forecast {
         return new Forecast(other, model, steady, seen, bands, days, switched, roomBand);
     }
 
-    private static ClimateCase.Outside outside(MappedDesign mapped, SeasonPhase when) {
-        ClimateCase.RoomCourse room = mapped.room(when.season());
-        return when.isLit() ? room.day() : room.night();
-    }
-
     /** The same with the bands of its numbers; itself where the work was given up. */
     public Forecast withBands(BooleanSupplier stop) {
         List<ClimateModel> moved = Uncertainty.moved(model);
@@ -136,7 +123,7 @@ public final class Forecast {
                 return this;
             }
             Uncertainty.Variant plain = new Uncertainty.Variant(model, at(when));
-            found.put(when, Uncertainty.of(plain, moved, outside(mapped, when), when.isLit(), BANDS));
+            found.put(when, Uncertainty.of(plain, moved, SteadyCases.outside(mapped, when), when.isLit(), BANDS));
         }
         return new Forecast(mapped, model, steady, light.withBands(moved), found, days, switched, roomBand);
     }

@@ -1,5 +1,7 @@
 package tanah.core.climate.engine;
 
+import org.jspecify.annotations.Nullable;
+
 /** Where the heat of a device goes (W at full power). What stays outside is {@code room}. */
 public final class HeatSources {
     public final double[] tile;
@@ -13,6 +15,8 @@ public final class HeatSources {
     public final double[] water;
     public double star;
     public double room;
+    /** Found when it is asked for; sums are made before that. */
+    private @Nullable Boolean inGround;
 
     public HeatSources(Network net) {
         tile = new double[net.grid.tiles];
@@ -32,6 +36,13 @@ public final class HeatSources {
 
     /** Whether any of it goes into the ground below its face. */
     boolean isInGround() {
+        if (inGround == null) {
+            inGround = anyInGround();
+        }
+        return inGround;
+    }
+
+    private boolean anyInGround() {
         for (double v : cell) {
             if (v != 0) {
                 return true;
@@ -62,6 +73,7 @@ public final class HeatSources {
     }
 
     public void add(HeatSources other, double times) {
+        inGround = null;
         double[][] mine = all();
         double[][] theirs = other.all();
         for (int i = 0; i < mine.length; i++) {
