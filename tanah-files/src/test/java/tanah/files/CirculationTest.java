@@ -21,6 +21,7 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Gear;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
+import tanah.core.design.RoomPlan;
 import tanah.core.design.WaterFeature;
 import tanah.core.design.edit.Edit;
 import tanah.core.design.edit.EditContext;
@@ -176,25 +177,36 @@ class CirculationTest {
 
     @Test
     void heatOfPumpsEasesTheHeaterAndASmallHeaterIsStopped() {
-        double with =
-                evaluated(design).care().orElseThrow().heater().orElseThrow().need();
-        double without = evaluated(design.withoutDevice("pump"))
-                .care()
-                .orElseThrow()
-                .heater()
-                .orElseThrow()
-                .need();
-        assertThat(without - with).isCloseTo(5, within(1e-9));
-        Evaluation e = evaluated(design);
-        for (int watts : new int[] {10, 15, 25, 50, 75, 100}) {
-            Design heated = design.withDevice(
-                    "filter", d -> d.withItem("water-heater-50w").withPower(OptionalDouble.of(watts)));
-            Severity severity = found(heated, "GW-085").severity();
-            double share = watts / e.care().orElseThrow().heater().orElseThrow().need();
+        Design cold = design.withRoom(Optional.of(cold(design.room().orElseThrow())));
+        double need = need(cold);
+        assertThat(need(cold.withoutDevice("pump")) - need).isCloseTo(5, within(0.1));
+        for (double share : new double[] {0.5, 0.85, 1.1, 1.28, 1.33, 2}) {
+            Design heated = cold.withDevice(
+                    "filter",
+                    d -> d.withItem("water-heater-50w")
+                            .withPower(OptionalDouble.of(share * need(cold.withoutDevice("filter")))));
+            Severity severity = whole(heated).findings().stream()
+                    .filter(f -> f.rule().value().equals("GW-085"))
+                    .findFirst()
+                    .orElseThrow()
+                    .severity();
             assertThat(severity)
-                    .as(watts + " W")
+                    .as(share + " of the need")
                     .isEqualTo(share < 0.9 ? Severity.STOP : share < 1.3 ? Severity.CAUTION : Severity.GOOD);
         }
+    }
+
+    private static RoomPlan cold(RoomPlan room) {
+        RoomPlan.Season winter = new RoomPlan.Season(12, 10, 0.5, 0.5);
+        return new RoomPlan(winter, room.summer(), room.givenBand(), room.kept());
+    }
+
+    private static Evaluation whole(Design d) {
+        return Evaluator.evaluate(d, CATALOGUE, Evaluator.Depth.WHOLE);
+    }
+
+    private static double need(Design d) {
+        return whole(d).forecast().orElseThrow().waterHeat().orElseThrow().need();
     }
 
     @Test

@@ -5,15 +5,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.design.Design;
-import tanah.core.design.Envelope;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.PieceMove;
-import tanah.core.design.VesselPlan;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
 import tanah.core.finding.Remedy;
-import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
@@ -22,25 +19,21 @@ import tanah.core.vessel.Vessel;
 
 /**
  * Gaps. One between rigid things that is a little narrower or wider than the animal holds it; under water it drowns.
- * Pieces are taken as their boxes, so a round one leaves more room than is said. An opening without mesh that is as wide as the
- * catalogue's limit lets a young one out. Common practice.
+ * Pieces are taken as their boxes, so a round one leaves more room than is said. Common practice.
  */
 public final class GapRule {
     public static final RuleId TRAPS = new RuleId("hardscape.gap");
-    public static final RuleId LETS_OUT = new RuleId("vessel.opening");
 
     private static final double NARROW = 0.7; // of the rigid width
     private static final double WIDE = 1.15; // of the rigid width
     private static final double HALF = 0.5; // of the body, how long a gap has to be
-    private static final double OPEN = 0.99; // share of an opening that no mesh covers
-    private static final double YOUNG = 0.6; // of the limit, for hatchlings of reptiles
     private static final double TOUCH = 1e-4; // m
 
     private GapRule() {}
 
     /** @param water its level over the base (m), if there is any */
     public static List<Finding> judge(Inhabitant animal, Design design, Vessel vessel, OptionalDouble water) {
-        List<Finding> findings = new ArrayList<>(openings(animal, design));
+        List<Finding> findings = new ArrayList<>();
         if (animal.profile().isInvertebrate()) {
             return findings; // nothing in it is rigid across
         }
@@ -114,28 +107,5 @@ public final class GapRule {
                                 new Measure("wide", WIDE * body.rigid(), Unit.CENTIMETRE)),
                         List.of(Remedy.byHand("close-gap")))
                 .worded(wet ? "wet" : "", animal.row().scientificName());
-    }
-
-    private static List<Finding> openings(Inhabitant animal, Design design) {
-        double limit = animal.profile().optional("gap_limit_mm").orElse(0) / 1000;
-        double counts = animal.isYoung() && animal.profile().isReptile() ? YOUNG * limit : limit;
-        List<Finding> findings = new ArrayList<>();
-        for (Envelope.Vent vent :
-                design.vessel().map(VesselPlan::envelope).orElse(Envelope.PLAIN).vents()) {
-            double height = vent.height().orElse(0);
-            boolean bare = vent.open().orElse(0) >= OPEN;
-            if (limit > 0 && bare && height >= counts) {
-                findings.add(Finding.of(
-                                LETS_OUT,
-                                Severity.STOP,
-                                Place.part(Stage.VESSEL, vent.id()),
-                                List.of(
-                                        new Measure("opening", height, Unit.MILLIMETRE),
-                                        new Measure("limit", counts, Unit.MILLIMETRE)),
-                                List.of(Remedy.change("mesh-opening", new Action.GoTo(Stage.VESSEL))))
-                        .worded("", animal.row().scientificName()));
-            }
-        }
-        return findings;
     }
 }

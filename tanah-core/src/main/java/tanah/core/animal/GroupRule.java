@@ -16,7 +16,7 @@ import tanah.core.units.Unit;
 
 /**
  * Number and sex against the species' social rule (common practice). An override that loosens the rule does not lift
- * the stop: the catalogue's row is judged as well.
+ * the stop: the catalogue's row is judged as well. All entries of a species are judged as one company.
  */
 public final class GroupRule {
     public static final RuleId SOLITARY = new RuleId("animal.solitary");
@@ -26,14 +26,14 @@ public final class GroupRule {
 
     private GroupRule() {}
 
-    public static List<Finding> judge(Inhabitant animal) {
+    public static List<Finding> judge(Company animal) {
         List<Finding> findings = new ArrayList<>();
-        int count = animal.resident().count();
-        boolean solitary = animal.row().social().equals("solitary")
-                || animal.profile().social().equals("solitary");
-        int most = (int) Math.min(
-                animal.row().groupMax().orElse(Double.MAX_VALUE),
-                animal.profile().groupMax().orElse(Double.MAX_VALUE));
+        int count = animal.count();
+        boolean solitary = animal.members().stream()
+                .anyMatch(a -> a.row().social().equals("solitary")
+                        || a.profile().social().equals("solitary"));
+        int most =
+                animal.most(s -> (int) s.groupMax().orElse(Integer.MAX_VALUE)).orElseThrow();
         if (solitary && count > 1) {
             findings.add(finding(SOLITARY, animal, List.of(number("count", count)), toOne(animal)));
         } else if (count > most) {
@@ -43,7 +43,7 @@ public final class GroupRule {
                     List.of(number("count", count), number("most", most)),
                     Remedy.change(
                             "fewer-animals",
-                            new PlanEdit.SetCount(animal.id(), most, atMost(animal, most)),
+                            new PlanEdit.KeepAtMost(animal.row().id(), most, OptionalInt.empty()),
                             number("most", most))));
         } else {
             findings.add(Finding.of(
@@ -64,62 +64,48 @@ public final class GroupRule {
         return findings;
     }
 
-    private static void judgeMales(Inhabitant animal, List<Finding> findings) {
-        int mostMales = (int) Math.min(
-                animal.row().malesMax().orElse(Double.MAX_VALUE),
-                animal.profile().malesMax().orElse(Double.MAX_VALUE));
+    private static void judgeMales(Company animal, List<Finding> findings) {
+        int mostMales =
+                animal.most(s -> (int) s.malesMax().orElse(Integer.MAX_VALUE)).orElseThrow();
         if (mostMales == Integer.MAX_VALUE) {
             return;
         }
-        int males = males(animal);
-        if (males > mostMales) {
-            PlanEdit fewer = new PlanEdit.SetCount(
-                    animal.id(),
-                    Math.max(1, animal.resident().count() - (males - mostMales)),
-                    OptionalInt.of(mostMales));
+        if (animal.males() > mostMales) {
+            int fewer = Math.max(1, animal.count() - (animal.males() - mostMales));
             findings.add(finding(
                     MALES,
                     animal,
-                    List.of(number("males", males), number("most", mostMales)),
-                    Remedy.change("fewer-males", fewer, number("most", mostMales))));
-        } else if (animal.resident().count() > 1
-                && mostMales < animal.resident().count()
-                && animal.resident().males().isEmpty()) {
+                    List.of(number("males", animal.males()), number("most", mostMales)),
+                    Remedy.change(
+                            "fewer-males",
+                            new PlanEdit.KeepAtMost(animal.row().id(), fewer, OptionalInt.of(mostMales)),
+                            number("most", mostMales))));
+        } else if (animal.count() > 1 && mostMales < animal.count() && !animal.isSexed()) {
             findings.add(Finding.of(
                             SEX_UNKNOWN,
                             Severity.CAUTION,
                             place(animal),
-                            List.of(number("count", animal.resident().count()), number("most", mostMales)),
+                            List.of(number("count", animal.count()), number("most", mostMales)),
                             List.of(Remedy.change("enter-males", new Action.GoTo(Stage.ANIMAL))))
                     .worded("", animal.row().scientificName()));
         }
     }
 
-    private static int males(Inhabitant animal) {
-        OptionalInt males = animal.resident().males();
-        return males.isPresent() ? males.getAsInt() : -1;
+    private static Remedy toOne(Company animal) {
+        return Remedy.change("keep-one", new PlanEdit.KeepAtMost(animal.row().id(), 1, OptionalInt.empty()));
     }
 
-    /** Males that are left of so many animals; empty where nobody has said how many there are. */
-    private static OptionalInt atMost(Inhabitant animal, int animals) {
-        OptionalInt males = animal.resident().males();
-        return males.isPresent() ? OptionalInt.of(Math.min(males.getAsInt(), animals)) : males;
-    }
-
-    private static Remedy toOne(Inhabitant animal) {
-        return Remedy.change("keep-one", new PlanEdit.SetCount(animal.id(), 1, atMost(animal, 1)));
-    }
-
-    private static Finding finding(RuleId rule, Inhabitant animal, List<Measure> numbers, Remedy remedy) {
-        boolean overridden = animal.resident().override("group_max").isPresent()
-                || animal.resident().override("males_max").isPresent()
-                || animal.resident().override("social").isPresent();
+    private static Finding finding(RuleId rule, Company animal, List<Measure> numbers, Remedy remedy) {
+        boolean overridden = animal.members().stream()
+                .map(Inhabitant::resident)
+                .anyMatch(r -> List.of("group_max", "males_max", "social").stream()
+                        .anyMatch(column -> r.override(column).isPresent()));
         return Finding.of(rule, Severity.STOP, place(animal), numbers, List.of(remedy))
                 .worded(overridden ? "overridden" : "", animal.row().scientificName());
     }
 
-    private static Place place(Inhabitant animal) {
-        return Place.part(Stage.ANIMAL, animal.id());
+    private static Place place(Company animal) {
+        return Place.part(Stage.ANIMAL, animal.first().id());
     }
 
     private static Measure number(String name, int value) {

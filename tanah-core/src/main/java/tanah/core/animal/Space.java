@@ -1,5 +1,6 @@
 package tanah.core.animal;
 
+import java.util.List;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import tanah.core.catalogue.Range;
@@ -71,18 +72,33 @@ public record Space(
         return lasts.isEmpty();
     }
 
+    /** Of one entry that has the box to itself. */
     public static Space compute(Inhabitant animal, Box box) {
+        return compute(animal, box, Company.of(List.of(animal)));
+    }
+
+    /**
+     * @param all every company in the box: animals of other entries of the species, and of other species that live where this
+     *            one does, need their floor too
+     */
+    public static Space compute(Inhabitant animal, Box box, List<Company> all) {
         Species s = animal.profile();
-        int n = animal.resident().count();
-        double crowd = 1 + s.extraFloor() * (n - 1);
         double floor = 0.9 * s.minLength() * s.minDepth();
+        double wanted = 0;
+        for (Company c : all) {
+            boolean same = c.row().id().equals(animal.row().id());
+            if (same || c.row().isAquatic() == animal.row().isAquatic()) {
+                Species of = same ? s : c.first().profile();
+                wanted += 0.9 * of.minLength() * of.minDepth() * (1 + of.extraFloor() * (c.count() - 1));
+            }
+        }
         double length = Math.max(box.length(), box.width()) / (0.9 * Math.max(s.minLength(), s.minDepth()));
         double depth = Math.min(box.length(), box.width()) / (0.8 * Math.min(s.minLength(), s.minDepth()));
         double height = box.height() / (0.9 * s.minHeight());
         OptionalDouble climbing = s.climbs() >= 2
                 ? OptionalDouble.of(Math.max(0, box.freeHeight()) / (0.6 * s.minHeight()))
                 : OptionalDouble.empty();
-        double area = Math.sqrt(box.length() * box.width() / (floor * crowd));
+        double area = Math.sqrt(box.length() * box.width() / wanted);
         double scaleNow = Math.max(animal.lengthShare(), s.growOut());
         Space open = new Space(
                 length,

@@ -1,5 +1,6 @@
 package tanah.core.box;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.OptionalDouble;
 import tanah.core.light.Block;
@@ -21,6 +22,7 @@ import tanah.core.light.Leaves;
  * @param exchange  forced exchange with the room (m³/s)
  * @param pressure  of the air (Pa)
  */
+@RecordBuilder
 public record ClimateCase(
         Shell shell,
         List<Floor> floor,
@@ -33,7 +35,8 @@ public record ClimateCase(
         Mist mist,
         double fanSpeed,
         double exchange,
-        double pressure) {
+        double pressure)
+        implements ClimateCaseBuilder.With {
     public ClimateCase {
         floor = List.copyOf(floor);
         platforms = List.copyOf(platforms);

@@ -75,7 +75,8 @@ public record Fixture(String name, double power, Hours hours, double dim, Option
 
     /** Where a thermostat feels. */
     public sealed interface Probe {
-        record Air(double x, double y, double z) implements Probe {}
+        /** @param bare whether the light of lamps warms it, as it warms any bare probe; else it feels the air alone */
+        record Air(double x, double y, double z, boolean bare) implements Probe {}
 
         record Surface(double x, double y) implements Probe {}
 
@@ -137,12 +138,27 @@ public record Fixture(String name, double power, Hours hours, double dim, Option
     /** A heater or pump: share of its heat that reaches a water. */
     public record InWater(int water, double share) implements Part {}
 
-    /** A fan: all of its power stays in the air at its place. */
+    /** A device beside the box: a pump of a mist, a control, a timer. Its heat stays in the room. */
+    public record Outside() implements Part {}
+
+    /** A fan or a fogger: all of its power stays in the air at its place. */
     public record Fan(double x, double y, double z) implements Part {}
 
     /** Share of its power that it may use at an hour of the day. */
     public double available(double hour, double lightsOn, double photoperiod) {
         return hours.isOn(hour, lightsOn, photoperiod) ? dim : 0;
+    }
+
+    /** The same at any time of the lit or the unlit part of a day: what runs then for a while counts as running. */
+    public double availableIn(boolean lit, double lightsOn, double photoperiod) {
+        double begins = lit ? lightsOn : lightsOn + photoperiod;
+        double lasts = lit ? photoperiod : 24 - photoperiod;
+        if (hours instanceof Hours.From own) {
+            boolean begun = own.hours() > 0 && within(own.hour(), begins, lasts);
+            boolean goesOn = lasts > 0 && within(begins, own.hour(), own.hours());
+            return begun || goesOn ? dim : 0;
+        }
+        return available(begins + lasts / 2, lightsOn, photoperiod);
     }
 
     /** Whether an hour lies within some hours after another, round the clock. */

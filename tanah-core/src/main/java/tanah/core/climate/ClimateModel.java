@@ -1,15 +1,17 @@
 package tanah.core.climate;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.IntStream;
 import tanah.core.box.ClimateCase;
 import tanah.core.box.ClimateCase.Outside;
 import tanah.core.box.Factors;
 import tanah.core.box.Fixture;
 import tanah.core.climate.engine.Coefficients;
-import tanah.core.climate.engine.Controls;
 import tanah.core.climate.engine.DeviceHeat;
 import tanah.core.climate.engine.Grid;
 import tanah.core.climate.engine.HeatSources;
@@ -36,6 +38,7 @@ public final class ClimateModel {
     final Vents vents;
     private final List<HeatSources> beams;
     private final List<HeatSources> sources;
+    final ProbeLift lift;
 
     private ClimateModel(Network net, List<HeatSources> beams) {
         this.net = net;
@@ -47,6 +50,7 @@ public final class ClimateModel {
             all.add(heat.of(net.grid.enclosure.fixtures().get(i), beams.get(i)));
         }
         this.sources = List.copyOf(all);
+        this.lift = ProbeLift.of(this);
     }
 
     /**
@@ -78,6 +82,24 @@ public final class ClimateModel {
         return sameRays ? new ClimateModel(new Network(net.grid, factors), beams) : of(net.grid, factors);
     }
 
+    /** The same box with other devices; rays of those that stay are not followed again. */
+    public ClimateModel with(List<Fixture> fixtures) {
+        Grid grid = new Grid(enclosure().withFixtures(fixtures));
+        Network other = new Network(grid, net.factors);
+        DeviceHeat heat = new DeviceHeat(other);
+        List<HeatSources> seen = new ArrayList<>();
+        for (Fixture f : fixtures) {
+            int before = enclosure().fixtures().indexOf(f);
+            seen.add(before < 0 ? heat.beams(f) : beams.get(before));
+        }
+        return new ClimateModel(other, seen);
+    }
+
+    /** Heat that a water takes up (J/K). */
+    public double waterCapacity(int body) {
+        return net.waterStore[body];
+    }
+
     /** What readings or common practice say of the multipliers. */
     public Factors factors() {
         return net.factors;
@@ -107,6 +129,19 @@ public final class ClimateModel {
         return sources.get(fixture);
     }
 
+    /** What a lamp gives the basking place at full power, taken up (W/m²): the mean of the platforms meant for it, else the best land. */
+    double baskingLight(int fixture) {
+        if (!(enclosure().fixtures().get(fixture).part() instanceof Fixture.Lamp)) {
+            return 0;
+        }
+        HeatSources s = sources.get(fixture);
+        OptionalDouble raised = IntStream.range(0, net.platforms)
+                .filter(i -> enclosure().platforms().get(i).basking())
+                .mapToDouble(i -> s.platform[i] / enclosure().platforms().get(i).area())
+                .average();
+        return raised.orElseGet(() -> Arrays.stream(s.tile).max().orElse(0) / net.grid.tileArea);
+    }
+
     /** Where the heat of a device goes at full power. */
     public HeatSplit split(int fixture) {
         HeatSources s = sources.get(fixture);
@@ -133,10 +168,9 @@ public final class ClimateModel {
      */
     public SteadyState steady(Outside outside, boolean lit, Optional<SteadyState> from, double tolerance) {
         ClimateCase c = enclosure();
-        double hour = lit ? c.lightsOn() + c.photoperiod() / 2 : c.lightsOn() + c.photoperiod() / 2 + 12;
         double[] available = new double[c.fixtures().size()];
         for (int i = 0; i < available.length; i++) {
-            available[i] = c.fixtures().get(i).available(hour, c.lightsOn(), c.photoperiod());
+            available[i] = c.fixtures().get(i).availableIn(lit, c.lightsOn(), c.photoperiod());
         }
         return steady(RoomAir.of(outside, c.pressure()), lit, available, lit ? 1 : 0, from, tolerance);
     }
@@ -174,7 +208,7 @@ public final class ClimateModel {
                 s.humidity[n] += step * d;
             }
             HeatStep heat = new HeatStep(net, vents, k, Latent.of(net, vapour, s), 0, s);
-            ThermalState next = controlled(heat, room, s, available, dayShare, duty);
+            ThermalState next = Thermostats.of(this, heat, room, s, available, dayShare, duty, Set.of());
             HeatSources all = all(duty);
             for (int i = 0; i < SWEEPS; i++) {
                 heat.sweep(next, all, room.celsius());
@@ -206,59 +240,5 @@ public final class ClimateModel {
             sum.add(sources.get(i), duty[i]);
         }
         return sum;
-    }
-
-    ThermalState controlled(
-            HeatStep heat, RoomAir room, ThermalState start, double[] available, double dayShare, double[] duty) {
-        return controlled(heat, room, start, available, dayShare, duty, Set.of());
-    }
-
-    /**
-     * The state with thermostats at work; their duties are written into {@code duty}.
-     *
-     * @param stuck fixtures whose control does not work
-     */
-    ThermalState controlled(
-            HeatStep heat,
-            RoomAir room,
-            ThermalState start,
-            double[] available,
-            double dayShare,
-            double[] duty,
-            Set<Integer> stuck) {
-        List<Fixture> fixtures = enclosure().fixtures();
-        List<Integer> ruled = new ArrayList<>();
-        HeatSources free = new HeatSources(net);
-        for (int i = 0; i < fixtures.size(); i++) {
-            if (fixtures.get(i).thermostat().isPresent() && !stuck.contains(i)) {
-                ruled.add(i);
-            } else {
-                duty[i] = available[i];
-                if (available[i] != 0) {
-                    free.add(sources.get(i), available[i]);
-                }
-            }
-        }
-        ThermalState base = heat.solve(free, room, start);
-        if (ruled.isEmpty()) {
-            return base;
-        }
-        List<ThermalState> responses = new ArrayList<>();
-        List<Fixture.Thermostat> thermostats = new ArrayList<>();
-        double[] set = new double[ruled.size()];
-        double[] most = new double[ruled.size()];
-        for (int i = 0; i < ruled.size(); i++) {
-            Fixture.Thermostat t = fixtures.get(ruled.get(i)).thermostat().orElseThrow();
-            thermostats.add(t);
-            responses.add(heat.response(sources.get(ruled.get(i))));
-            set[i] = t.night() + dayShare * (t.day() - t.night());
-            most[i] = available[ruled.get(i)];
-        }
-        double[] found = Controls.duties(net, thermostats, base, responses, set, most);
-        for (int i = 0; i < found.length; i++) {
-            duty[ruled.get(i)] = found[i];
-            base.add(responses.get(i), found[i]);
-        }
-        return base;
     }
 }

@@ -1,5 +1,6 @@
 package tanah.core.climate;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
@@ -27,6 +28,7 @@ public record DayCourse(
         double periodicity,
         double worstGap) {
     private static final double DRY_AGAIN = 0.05;
+    private static final double WARMEST = 4; // h that count as basking where no lamp shines there
 
     public DayCourse {
         samples = List.copyOf(samples);
@@ -82,6 +84,69 @@ public record DayCourse(
                 .mapToDouble(value)
                 .average()
                 .orElse(0);
+    }
+
+    /**
+     * What a share of the lit or the unlit steps does not pass: between two of them in proportion.
+     *
+     * @param share 0 the lowest, 1 the highest
+     */
+    public OptionalDouble quantile(boolean lit, double share, ToDoubleFunction<Sample> value) {
+        double[] all = samples.stream()
+                .filter(s -> s.lit() == lit)
+                .mapToDouble(value)
+                .sorted()
+                .toArray();
+        if (all.length == 0) {
+            return OptionalDouble.empty();
+        }
+        double rank = share * (all.length - 1);
+        int low = (int) Math.floor(rank);
+        int high = Math.min(all.length - 1, low + 1);
+        return OptionalDouble.of(all[low] + (rank - low) * (all[high] - all[low]));
+    }
+
+    /** A mean over some hours and when they begin (hour of the day). */
+    public record Block(double mean, double from) {}
+
+    /** The hours in a row, also over midnight, whose mean is highest or lowest. */
+    public Block block(double hours, boolean highest, ToDoubleFunction<Sample> value) {
+        int n = samples.size();
+        int wide = Math.max(1, Math.min(n, (int) Math.round(hours * n / 24)));
+        double[] all = samples.stream().mapToDouble(value).toArray();
+        double sum = 0;
+        for (int i = 0; i < wide; i++) {
+            sum += all[i];
+        }
+        double best = sum;
+        int at = 0;
+        for (int i = 1; i < n; i++) {
+            sum += all[(i + wide - 1) % n] - all[i - 1];
+            if (highest ? sum > best : sum < best) {
+                best = sum;
+                at = i;
+            }
+        }
+        return new Block(best / wide, at * 24.0 / n);
+    }
+
+    /**
+     * The steps in which a lamp shines on the basking place; where none does, the four warmest lit hours.
+     *
+     * @param surface of the basking place (°C)
+     */
+    public List<Sample> basking(ToDoubleFunction<Sample> surface) {
+        List<Sample> shone = samples.stream()
+                .filter(s -> s.lit() && s.places().isShoneOn(s.duties()))
+                .toList();
+        if (!shone.isEmpty()) {
+            return shone;
+        }
+        return samples.stream()
+                .filter(Sample::lit)
+                .sorted(Comparator.comparingDouble(surface).reversed())
+                .limit(Math.round(WARMEST * samples.size() / 24))
+                .toList();
     }
 
     public double min(ToDoubleFunction<Sample> value) {

@@ -56,7 +56,7 @@ public final class DayRun {
         this.net = model.net;
         this.c = model.enclosure();
         this.weather = new Weather(c, season);
-        this.relay = new Relay(net);
+        this.relay = new Relay(net, model.lift);
         this.water = new WaterDay(net, stores);
         this.debt = new LatentCarryOver(net);
         SteadyState start = start();
@@ -233,7 +233,7 @@ public final class DayRun {
         double[] flash = water.spray(spray, spray > 0 ? air / spray : 0, step, state);
         boolean lit = c.isLit(hour);
         double[] available = weather.available(hour, drill);
-        stuck = failing ? drill.stuck() : relay.switched(state, available, lit, step);
+        stuck = failing ? drill.stuck() : relay.switched(state, available, duty, lit, step);
         double[] expected = new double[duty.length];
         for (int i = 0; i < duty.length; i++) {
             boolean ruled = c.fixtures().get(i).thermostat().isPresent() && !stuck.contains(i);
@@ -284,12 +284,13 @@ public final class DayRun {
         debt.charge(latent, step);
         HeatStep heat = new HeatStep(net, model.vents, k, latent, 1 / step, at);
         double[] next = duty.clone();
-        ThermalState after = model.controlled(heat, room, state, available, lit ? 1 : 0, next, stuck);
+        ThermalState after = Thermostats.of(model, heat, room, state, available, lit ? 1 : 0, next, stuck);
         System.arraycopy(v.humidity, 0, after.humidity, 0, v.humidity.length);
         return new Pass(v, latent, at, after, next);
     }
 
     private void ledger(Pass pass, Coefficients k, RoomAir room, double step) {
+        relay.aired(k.speed());
         double latent = DayLedger.latent(net, pass.latent(), pass.after());
         double stored = DayLedger.stored(net, state, pass.after());
         Balance b = Balance.of(model, room, pass.after(), k, latent, pass.duty(), stored / step);

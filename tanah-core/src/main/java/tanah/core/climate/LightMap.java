@@ -28,6 +28,7 @@ public final class LightMap {
     private static final int ACROSS = 24;
     private static final int DEEP = 12;
     private static final int HIGH = 12;
+    private static final double CLOSE = 0.02; // m from a lamp that something is which touches it
 
     private final Grid grid;
     private final Space space;
@@ -215,7 +216,7 @@ public final class LightMap {
 
     /** Highest UV index that the animal can reach: what safety is judged by. */
     public double uvPeak(Reach reach) {
-        double most = uvOnGround(reach.back()).most();
+        double most = Math.max(uvOnGround(reach.back()).most(), underLowLamps(reach.back()));
         for (ClimateCase.Platform p : grid.enclosure.platforms()) {
             for (int i = 0; i < 4; i++) {
                 most = Math.max(
@@ -242,6 +243,20 @@ public final class LightMap {
                         most = Math.max(most, uvIndex(at));
                     }
                 }
+            }
+        }
+        return most;
+    }
+
+    /** Under lamps that hang no higher than a back: the animal is beside them and below. */
+    private double underLowLamps(double back) {
+        double most = 0;
+        for (Source l : sources) {
+            Vec at = l.shape().at();
+            double ground = grid.tileZ[grid.tileAt(at.x(), at.y())];
+            if (l.uv() > 0 && at.z() <= ground + back + CLOSE) {
+                double z = Math.max(Math.min(ground, at.z()), at.z() - CLOSE);
+                most = Math.max(most, uvIndex(new Vec(at.x(), at.y(), z)));
             }
         }
         return most;

@@ -2,6 +2,7 @@ package tanah.core.climate;
 
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
@@ -22,6 +23,7 @@ public final class Places {
     private static final double LAYER = 0.05; // m
     private static final double NEAR = 0.05; // m from ground and lid
     private static final int POINTS = 4;
+    private static final double SHINES = 5; // W/m²
 
     private final ClimateModel model;
     private final Network net;
@@ -216,6 +218,16 @@ public final class Places {
             }
         }
         return hottest;
+    }
+
+    /** Whether one lamp alone shines on the basking place at these duties: with more than 5 W/m² that it takes up. */
+    boolean isShoneOn(List<Double> duties) {
+        for (int i = 0; i < duties.size(); i++) {
+            if (duties.get(i) * model.baskingLight(i) > SHINES) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** The hottest platform that is meant for it, else the hottest ground. */

@@ -14,6 +14,8 @@ final class Relay {
     private static final double DAY = 24 * 3600; // s
 
     private final Network net;
+    private final ProbeLift lift;
+    private double speed; // m/s of the air in the last step
     private final List<Fixture> fixtures;
     private final boolean[] on;
     private boolean works;
@@ -28,8 +30,9 @@ final class Relay {
     private final double[] shortest;
     private final double[] energy;
 
-    Relay(Network net) {
+    Relay(Network net, ProbeLift lift) {
         this.net = net;
+        this.lift = lift;
         this.fixtures = net.grid.enclosure.fixtures();
         int n = fixtures.size();
         on = new boolean[n];
@@ -57,14 +60,22 @@ final class Relay {
         }
     }
 
+    /** Speed of the air about the probes (m/s). */
+    void aired(double speed) {
+        this.speed = speed;
+    }
+
     /** From now on what they do is kept. */
     void measure() {
         measures = true;
         clock = 0;
     }
 
-    /** The devices that are ruled here, none until it works; what they may use is set to all or nothing. */
-    Set<Integer> switched(ThermalState s, double[] available, boolean lit, double step) {
+    /** The devices that are ruled here, none until it works; what they may use is set to all or nothing.
+     *
+     * @param duty of the step before, whose light the probes still feel
+     */
+    Set<Integer> switched(ThermalState s, double[] available, double[] duty, boolean lit, double step) {
         Set<Integer> ruled = new HashSet<>();
         for (int i = 0; works && i < on.length; i++) {
             if (!switches(i)) {
@@ -73,7 +84,8 @@ final class Relay {
             ruled.add(i);
             Fixture.Thermostat t = fixtures.get(i).thermostat().orElseThrow();
             double set = lit ? t.day() : t.night();
-            double felt = Controls.feels(net, s, t.probe());
+            double air = Controls.feels(net, s, t.probe());
+            double felt = air + lift.at(i, air, s.star, speed, duty).of(duty);
             boolean was = on[i];
             on[i] = was ? felt <= set + t.hysteresis() / 2 : felt < set - t.hysteresis() / 2;
             boolean mayRun = available[i] > 0;

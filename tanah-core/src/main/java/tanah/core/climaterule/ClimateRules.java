@@ -18,7 +18,9 @@ public final class ClimateRules {
         for (Inhabitant animal : animals) {
             RuleInput j = new RuleInput(animal, design, forecast, catalogue);
             findings.addAll(LimitRule.judge(j));
+            HeatRule.judge(j).ifPresent(findings::add);
             findings.addAll(NeedRule.judge(j));
+            findings.addAll(WaterHeatRule.judge(j));
             findings.addAll(GradientRule.judge(j));
             findings.addAll(MoistureRule.judge(j));
             findings.addAll(UvRule.judge(j));

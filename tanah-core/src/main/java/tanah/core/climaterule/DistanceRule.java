@@ -33,8 +33,10 @@ public final class DistanceRule {
     public static final RuleId GUARD = new RuleId("climate.guard");
     public static final RuleId BACK = new RuleId("climate.back.irradiance");
     public static final RuleId INSIDE = new RuleId("climate.lamp.inside");
+    public static final RuleId LOW = new RuleId("climate.lamp.low");
 
     private static final double FULL_SUN = 1000; // W/m²
+    private static final double OVER = 0.04; // m over the lid, where a lamp is out of reach
 
     private DistanceRule() {}
 
@@ -45,7 +47,11 @@ public final class DistanceRule {
                 Vec at = l.shape().at();
                 LampModel lamp = x.lamp().get();
                 buried(j, x.device(), at).ifPresent(findings::add);
-                animal(j, x.device(), lamp, at).ifPresent(findings::add);
+                Optional<Finding> low = low(j, x.device(), at);
+                low.ifPresent(findings::add);
+                if (low.isEmpty()) {
+                    animal(j, x.device(), lamp, at).ifPresent(findings::add);
+                }
                 leaf(j, x.device(), lamp, at).ifPresent(findings::add);
                 lid(j, x.device(), lamp, at).ifPresent(findings::add);
                 guard(j, x.device(), lamp, at).ifPresent(findings::add);
@@ -72,6 +78,27 @@ public final class DistanceRule {
                                 DeviceEdit.hang(d.id(), c.shell().height() - 0.05),
                                 new Measure("z", c.shell().height() - 0.05, Unit.CENTIMETRE))))
                 : Optional.empty();
+    }
+
+    /** A lamp no higher than the back of an animal that stands there: it is touched, and looked into. */
+    private static Optional<Finding> low(RuleInput j, Device d, Vec at) {
+        double over = LampDistance.toAnimal(j.forecast().mapped(), j.forecast().model(), d, at, j.needs());
+        double ground = j.forecast().groundAt(at.x(), at.y());
+        if (over > 1e-9 || at.z() < ground) {
+            return Optional.empty();
+        }
+        double back = j.forecast().mapped().reach().back();
+        double free = j.forecast().mapped().enclosure().shell().height() + OVER;
+        return Optional.of(j.finding(
+                LOW,
+                Severity.STOP,
+                Place.part(Stage.HEAT, d.id()),
+                "",
+                List.of(
+                        new Measure("over", at.z() - ground, Unit.CENTIMETRE),
+                        new Measure("back", back, Unit.CENTIMETRE)),
+                Remedy.change("hang-free", DeviceEdit.hang(d.id(), free), new Measure("z", free, Unit.CENTIMETRE)),
+                Remedy.change("take-out", new DeviceEdit.RemoveDevice(d.id()))));
     }
 
     private static Optional<Finding> animal(RuleInput j, Device d, LampModel lamp, Vec at) {

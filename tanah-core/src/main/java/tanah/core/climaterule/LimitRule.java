@@ -17,10 +17,12 @@ import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
+import tanah.core.forecast.Extreme;
+import tanah.core.need.ClimatePlace;
 import tanah.core.need.Expected;
 import tanah.core.need.HardLimits;
 import tanah.core.need.Want;
-import tanah.core.time.SeasonPhase;
+import tanah.core.time.Season;
 
 /**
  * Hard limits where the animal cannot get away: its coolest place on the hottest day, its warmest on the coldest night, its
@@ -35,24 +37,25 @@ public final class LimitRule {
 
     public static List<Finding> judge(RuleInput j) {
         List<Finding> findings = new ArrayList<>();
-        passed(j, true).ifPresent(findings::add);
-        passed(j, false).ifPresent(findings::add);
+        for (boolean upper : new boolean[] {true, false}) {
+            for (ClimatePlace place : HardLimits.places(j.animal(), upper)) {
+                passed(j, upper, place).ifPresent(findings::add);
+            }
+        }
         room(j).ifPresent(findings::add);
         return findings;
     }
 
-    /** Heat where it is coolest on the hottest day, cold where it is warmest in the coldest night. */
-    private static Optional<Finding> passed(RuleInput j, boolean upper) {
+    /** Heat where it is coolest on the hottest day, cold where it is warmest in the coldest night, the water on both. */
+    private static Optional<Finding> passed(RuleInput j, boolean upper, ClimatePlace place) {
         HardLimits limits = HardLimits.of(j.animal());
-        Optional<Expected> there = j.forecast()
-                .expected(
-                        HardLimits.flight(j.animal(), upper),
-                        upper ? SeasonPhase.SUMMER_DAY : SeasonPhase.WINTER_NIGHT);
-        if (there.isEmpty() || limits.judge(there.get(), upper) == Severity.GOOD) {
+        Optional<Extreme> there = j.forecast().extreme(place, upper ? Season.SUMMER : Season.WINTER, upper);
+        if (there.isEmpty() || limits.judge(there.get().value(), upper) == Severity.GOOD) {
             return Optional.empty();
         }
-        Severity severity = limits.judge(there.get(), upper);
-        String water = j.needs().isAquatic() ? "water" : "";
+        Expected value = there.get().value();
+        Severity severity = limits.judge(value, upper);
+        String water = place == ClimatePlace.WATER ? "water" : "";
         Remedy[] remedies = upper
                 ? new Remedy[] {
                     Remedy.change("less-heat", new Action.GoTo(Stage.HEAT)),
@@ -62,11 +65,11 @@ public final class LimitRule {
         return Optional.of(j.finding(
                 upper ? HIGH : LOW,
                 severity,
-                Place.of(Stage.HEAT),
+                Place.of(place == ClimatePlace.WATER ? Stage.WATER : Stage.HEAT),
                 water + (severity == Severity.STOP ? "" : "maybe"),
                 List.of(
-                        celsius("value", there.get().value()),
-                        kelvin("band", there.get().half()),
+                        celsius("value", value.value()),
+                        kelvin("band", value.half()),
                         celsius("limit", upper ? limits.high() : limits.low())),
                 remedies));
     }

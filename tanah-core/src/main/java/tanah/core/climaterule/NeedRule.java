@@ -40,10 +40,24 @@ public final class NeedRule {
             // mist is no part of a steady state: humidity is judged when the whole day is known
             boolean early = need.want().isHumidity() && !j.forecast().hasDays();
             if (need.want() != Want.UV && !early) {
-                j.forecast().outlook(need).map(o -> of(j, o)).ifPresent(findings::add);
+                j.forecast()
+                        .outlook(need)
+                        .filter(o -> isSaid(j, o))
+                        .map(o -> of(j, o))
+                        .ifPresent(findings::add);
             }
         }
         return findings;
+    }
+
+    /**
+     * Nothing is called good before the whole day is known, and a box without heat is not told place by place that it is cold:
+     * {@link HeatRule} says it once.
+     */
+    private static boolean isSaid(RuleInput j, Outlook o) {
+        Severity severity = o.verdict().severity();
+        boolean preview = severity == Severity.GOOD && !j.forecast().hasDays();
+        return !preview && !(HeatRule.isForWantOfHeat(o) && HeatRule.isUnheated(j));
     }
 
     private static RuleId rule(Outlook o) {

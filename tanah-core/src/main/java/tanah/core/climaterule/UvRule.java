@@ -54,22 +54,9 @@ public final class UvRule {
             absent(j, school).ifPresent(findings::add);
             return findings;
         }
-        if (light.isStopped(j.forecast().mapped())) {
-            findings.add(j.finding(
-                    GLASS,
-                    school.equals("required") ? Severity.STOP : Severity.CAUTION,
-                    Place.part(Stage.HEAT, uvLamp(j)),
-                    "",
-                    List.of(uvi("peak", light.peak())),
-                    Remedy.change(
-                            "lamp-inside",
-                            DeviceEdit.hang(
-                                    uvLamp(j),
-                                    j.forecast().mapped().enclosure().shell().height() - 0.05)),
-                    Remedy.change("mesh-lid", new Action.GoTo(Stage.AIR))));
-            return findings;
-        }
+        boolean stopped = light.isStopped(j.forecast().mapped());
         if (wanted.isEmpty()) {
+            // whether UV is wanted at all comes before how to let it in
             findings.add(j.finding(
                     UNWANTED,
                     Severity.HINT,
@@ -77,16 +64,36 @@ public final class UvRule {
                     "",
                     List.of(uvi("peak", light.peak())),
                     Remedy.change("take-out", new DeviceEdit.RemoveDevice(uvLamp(j)))));
+        } else if (stopped) {
+            findings.add(behindGlass(j, light, school));
         } else {
             j.forecast()
                     .outlook(need.orElseThrow())
                     .map(o -> resting(j, light, o))
                     .ifPresent(findings::add);
         }
+        if (stopped) {
+            return findings;
+        }
         high(j, light, wanted).ifPresent(findings::add);
         shade(j, light).ifPresent(findings::add);
         life(j).ifPresent(findings::add);
         return findings;
+    }
+
+    private static Finding behindGlass(RuleInput j, LightForecast light, String school) {
+        return j.finding(
+                GLASS,
+                school.equals("required") ? Severity.STOP : Severity.CAUTION,
+                Place.part(Stage.HEAT, uvLamp(j)),
+                "",
+                List.of(uvi("peak", light.peak())),
+                Remedy.change(
+                        "lamp-inside",
+                        DeviceEdit.hang(
+                                uvLamp(j),
+                                j.forecast().mapped().enclosure().shell().height() - 0.05)),
+                Remedy.change("mesh-lid", new Action.GoTo(Stage.AIR)));
     }
 
     private static Optional<Finding> absent(RuleInput j, String school) {

@@ -83,6 +83,21 @@ public final class Boxes {
                 weighed ? Vessel.MassSource.CATALOGUE : Vessel.MassSource.PANES);
     }
 
+    /** Share of the lid that is mesh, 0 to 1: as described, else as the vessel is sold; 1 where there is no lid. */
+    public static double lidMesh(VesselPlan plan, Catalogue catalogue) {
+        VesselPlan.Lid lid = plan.lid().orElse(VesselPlan.Lid.UNSAID);
+        if (lid.material().filter("none"::equals).isPresent()) {
+            return 1;
+        }
+        boolean described = lid.meshFraction().isPresent() || lid.material().isPresent();
+        return described
+                ? lid.meshFraction().orElse(0)
+                : plan.catalogue()
+                        .flatMap(catalogue::findVessel)
+                        .map(VesselModel::lidMesh)
+                        .orElse(0.0);
+    }
+
     /** The wall material of a catalogue row. */
     public static Material material(VesselModel model) {
         return switch (model.material()) {

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import tanah.core.animal.Company;
 import tanah.core.animal.Inhabitant;
 import tanah.core.animal.Space;
 import tanah.core.box.Factors;
@@ -59,7 +60,8 @@ public final class Evaluator {
         Optional<PaneResult> panes =
                 vessel.flatMap(v -> PaneModel.compute(design, v, ground.orElseThrow(), mass.orElseThrow(), catalogue));
         Map<String, Space> space = new LinkedHashMap<>();
-        vessel.ifPresent(v -> animals.forEach(a -> space.put(a.id(), space(a, v, ground))));
+        List<Company> companies = Company.of(animals);
+        vessel.ifPresent(v -> animals.forEach(a -> space.put(a.id(), space(a, companies, v, ground))));
         return new Computed(
                 design,
                 animals,
@@ -121,9 +123,11 @@ public final class Evaluator {
     }
 
     /** The box against each animal: the ratios, and what they come to. */
-    public static Space space(Inhabitant animal, Vessel vessel, Optional<GroundResult> ground) {
+    static Space space(Inhabitant animal, List<Company> all, Vessel vessel, Optional<GroundResult> ground) {
         double surface = ground.map(g -> g.bulk() / vessel.floorArea()).orElse(0.0);
         return Space.compute(
-                animal, new Space.Box(vessel.length(), vessel.width(), vessel.height(), vessel.height() - surface));
+                animal,
+                new Space.Box(vessel.length(), vessel.width(), vessel.height(), vessel.height() - surface),
+                all);
     }
 }

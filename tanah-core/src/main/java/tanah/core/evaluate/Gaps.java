@@ -58,9 +58,12 @@ final class Gaps {
     }
 
     private static NotAssessed left(MappedDesign.LeftOut left, Place where) {
-        return left.why().equals("dry")
-                ? new NotAssessed("device_dry", where, List.of("/devices"))
-                : new NotAssessed("device_unknown", where, List.of("/devices"));
+        return switch (left.why()) {
+            case "dry" -> new NotAssessed("device_dry", where, List.of("/devices"));
+            case "rain" -> new NotAssessed("device_rain", where, List.of("/devices"));
+            case "apart" -> new NotAssessed("device_apart", where, List.of("/devices"));
+            default -> new NotAssessed("device_unknown", where, List.of("/devices"));
+        };
     }
 
     private static void missing(Design design, Optional<MassResult> mass, List<NotAssessed> gaps) {

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.animal.AxisRule;
 import tanah.core.animal.BaskingPlaceRule;
+import tanah.core.animal.Company;
 import tanah.core.animal.GapRule;
 import tanah.core.animal.GroupRule;
 import tanah.core.animal.HideRule;
@@ -14,6 +15,7 @@ import tanah.core.animal.Inhabitant;
 import tanah.core.animal.MixedSpeciesRule;
 import tanah.core.animal.Space;
 import tanah.core.animal.SpaceRule;
+import tanah.core.animal.WayOutRule;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.VesselModel;
 import tanah.core.climaterule.ClimateRules;
@@ -23,6 +25,7 @@ import tanah.core.design.edit.PlanEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.Stage;
+import tanah.core.forecast.WaterMoved;
 import tanah.core.ground.BurrowRule;
 import tanah.core.ground.DiggingDepthRule;
 import tanah.core.ground.DrainageRule;
@@ -56,7 +59,6 @@ import tanah.core.water.LandWater;
 import tanah.core.water.PumpRules;
 import tanah.core.water.WarmthRule;
 import tanah.core.water.WaterAnimalRules;
-import tanah.core.water.WaterCare;
 import tanah.core.water.WaterProperties;
 import tanah.core.water.WaterRules;
 
@@ -66,7 +68,7 @@ final class Judge {
 
     static Judgement judge(Computed c, Catalogue catalogue) {
         List<Finding> findings = new ArrayList<>();
-        c.animals().forEach(a -> findings.addAll(GroupRule.judge(a)));
+        Company.of(c.animals()).forEach(a -> findings.addAll(GroupRule.judge(a)));
         MixedSpeciesRule.judge(c.animals(), c.design().mixReason()).ifPresent(findings::add);
         c.vessel().ifPresent(vessel -> box(c, vessel, c.ground().orElseThrow(), catalogue, findings));
         c.design().room().ifPresent(room -> c.animals().forEach(a -> findings.addAll(RoomRules.judge(a, room))));
@@ -84,13 +86,14 @@ final class Judge {
         FloorRule.judge(design, vessel, c.mass().orElseThrow()).ifPresent(findings::add);
         findings.addAll(PaneRules.judge(design, vessel, ground, c.panes(), catalogue));
         water(design, c.animals(), ground, c.water(), findings);
-        c.circulation().ifPresent(w -> devices(design, c.animals(), vessel, ground, w, c.care(), catalogue, findings));
+        c.circulation().ifPresent(w -> devices(c, vessel, ground, w, catalogue, findings));
         hardscape(design, c.animals(), ground, catalogue, findings);
         findings.addAll(PointLoadRule.judge(design, vessel, ground, c.panes(), catalogue));
         OptionalDouble level =
                 c.circulation().stream().mapToDouble(Circulation::level).findFirst();
         for (Inhabitant a : c.animals()) {
             findings.addAll(GapRule.judge(a, design, vessel, level));
+            findings.addAll(WayOutRule.judge(a, design, catalogue));
             BaskingPlaceRule.judge(a, design).ifPresent(findings::add);
             EscapeRule.judge(a, design, vessel, ground).ifPresent(findings::add);
         }
@@ -154,22 +157,23 @@ final class Judge {
     }
 
     private static void devices(
-            Design design,
-            List<Inhabitant> animals,
+            Computed c,
             Vessel vessel,
             GroundResult ground,
             Circulation circulation,
-            Optional<WaterCare> care,
             Catalogue catalogue,
             List<Finding> findings) {
-        double celsius = design.water().orElseThrow().celsius();
-        double evaporation = care.flatMap(WaterCare::heater)
-                .map(h -> h.evaporation(celsius) / WaterProperties.density(celsius))
-                .orElse(0.0);
+        Design design = c.design();
+        OptionalDouble evaporation = c.forecast()
+                .map(WaterMoved::carriedOut)
+                .filter(OptionalDouble::isPresent)
+                .map(kg -> OptionalDouble.of(kg.getAsDouble()
+                        / WaterProperties.density(design.water().orElseThrow().celsius())))
+                .orElse(OptionalDouble.empty());
         findings.addAll(PumpRules.judge(design, vessel, circulation, evaporation, catalogue));
         findings.addAll(GuardRule.judge(circulation));
-        for (Inhabitant animal : animals) {
-            care.ifPresent(c -> findings.addAll(WarmthRule.judge(animal, design, c, circulation.heaters(), catalogue)));
+        for (Inhabitant animal : c.animals()) {
+            c.care().flatMap(w -> WarmthRule.judge(animal, design)).ifPresent(findings::add);
             findings.addAll(CurrentRule.judge(animal, design, ground, circulation));
         }
     }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import tanah.core.catalogue.Catalogue;
+import tanah.core.climaterule.WaterHeatRule;
 import tanah.core.design.Design;
 import tanah.core.design.edit.Edit;
 import tanah.core.design.edit.EditContext;
@@ -77,7 +78,7 @@ public final class RemedyTrials {
     /** The worst note that a remedy would bring, if it is worse than what it takes away. */
     private Optional<Finding> brings(Finding taken, Remedy remedy) {
         Design changed = Edit.take(remedy, before.design(), new EditContext(catalogue, ANY_DAY));
-        return after(changed).findings().stream()
+        return after(changed, WaterHeatRule.isOf(taken)).findings().stream()
                 .filter(n -> isNewOrWorse(n) && isWorse(n, taken))
                 .min(Comparator.naturalOrder());
     }
@@ -92,7 +93,7 @@ public final class RemedyTrials {
         return than < 0 || than == 0 && note.severity() == Severity.STOP;
     }
 
-    private Evaluation after(Design changed) {
+    private Evaluation after(Design changed, boolean water) {
         Evaluation plain = Evaluator.evaluate(changed, catalogue);
         Optional<MappedDesign> mapped = Evaluator.mapped(plain, catalogue);
         if (climate.isEmpty() || mapped.isEmpty()) {
@@ -102,6 +103,6 @@ public final class RemedyTrials {
         Forecast there = key.equals(climate.get().key())
                 ? climate.get().of(mapped.get())
                 : Evaluator.forecast(plain, catalogue, climate).orElseThrow();
-        return Evaluator.withForecast(plain, there, catalogue);
+        return Evaluator.withForecast(plain, water ? there.withWater() : there, catalogue);
     }
 }

@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import tanah.core.animal.AxisRule;
+import tanah.core.animal.Company;
 import tanah.core.animal.Inhabitant;
 import tanah.core.animal.Space;
 import tanah.core.catalogue.Catalogue;
@@ -44,7 +45,7 @@ public final class VesselChoice {
 
     private static Candidate candidate(Inhabitant animal, VesselModel model, Catalogue catalogue) {
         Vessel vessel = Boxes.resolve(Boxes.fromCatalogue(model, Optional.empty()), catalogue);
-        Space space = Evaluator.space(animal, vessel, Optional.empty());
+        Space space = Evaluator.space(animal, Company.of(List.of(animal)), vessel, Optional.empty());
         boolean suits =
                 space.isForLife() && AxisRule.judge(animal, vessel).isEmpty() && kindFits(animal.profile(), model);
         return new Candidate(model, vessel, space, suits);

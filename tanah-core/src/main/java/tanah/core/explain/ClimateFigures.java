@@ -20,6 +20,7 @@ import tanah.core.evaluate.Evaluation;
 import tanah.core.explain.Figure.Input;
 import tanah.core.explain.Figure.Standing;
 import tanah.core.forecast.Forecast;
+import tanah.core.forecast.WaterMoved;
 import tanah.core.need.Expected;
 import tanah.core.need.Extent;
 import tanah.core.need.Want;
@@ -121,8 +122,9 @@ final class ClimateFigures {
             plain(at + "carried", "climate.carried", w.carried() / WATER_DENSITY, Unit.LITRE);
             plain(at + "drained", "climate.drained", w.drained() / WATER_DENSITY, Unit.LITRE);
         }
-        f.rise(season).ifPresent(r -> plain(at + "rise", "climate.rise", r, Unit.MILLIMETRE));
-        f.daysToSeparator(season).ifPresent(d -> plain(at + "separator", "climate.separator", d * DAY, Unit.DAY));
+        WaterMoved.rise(f, season).ifPresent(r -> plain(at + "rise", "climate.rise", r, Unit.MILLIMETRE));
+        WaterMoved.daysToSeparator(f, season)
+                .ifPresent(d -> plain(at + "separator", "climate.separator", d * DAY, Unit.DAY));
     }
 
     private void plain(String id, String formula, double value, Unit unit) {

@@ -13,12 +13,15 @@ import tanah.core.design.WaterPart;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.explain.Figure.Input;
 import tanah.core.explain.Figure.Standing;
+import tanah.core.forecast.Forecast;
+import tanah.core.forecast.WaterHeat;
+import tanah.core.forecast.WaterMoved;
 import tanah.core.ground.Bodies;
 import tanah.core.ground.WaterVolumes;
 import tanah.core.units.Unit;
-import tanah.core.water.HeaterModel;
 import tanah.core.water.LandWater;
 import tanah.core.water.WaterCare;
+import tanah.core.water.WaterProperties;
 
 /** Land and water, and keeping the water. */
 final class WaterFigures {
@@ -35,6 +38,7 @@ final class WaterFigures {
         figures.volumes(lw, new Input.Typed("level", "water", lw.water().level(), Unit.CENTIMETRE));
         figures.bodies(e, lw);
         e.care().ifPresent(care -> figures.care(care, plan));
+        e.forecast().ifPresent(f -> figures.heat(f, plan));
         plan.ramps().forEach(figures::ramp);
         return figures.all;
     }
@@ -83,7 +87,6 @@ final class WaterFigures {
     private void care(WaterCare care, WaterPart plan) {
         Input turns = new Input.Computed("turns_over", "water.turns_over");
         Input target = new Input.Typed("temperature", "water", plan.celsius(), Unit.CELSIUS);
-        care.heater().ifPresent(h -> heater(h, turns, target));
         care.change().ifPresent(v -> add("water.change", v, Unit.LITRE, Standing.DERIVED, turns));
         care.changes()
                 .ifPresent(n -> add(
@@ -101,28 +104,40 @@ final class WaterFigures {
         add("water.media", care.media(), Unit.SQUARE_METRE, Standing.MEMORY);
     }
 
-    private void heater(HeaterModel h, Input turns, Input target) {
-        Input room = new Input.Typed("room_night", "room", h.room(), Unit.CELSIUS);
-        double need = Math.max(0, h.need());
+    /** What the climate says of the water; nothing until the whole day is computed. */
+    private void heat(Forecast f, WaterPart plan) {
+        Input target = new Input.Typed("temperature", "water", plan.celsius(), Unit.CELSIUS);
+        Input room = new Input.Typed(
+                "room_night", "room", f.mapped().winter().night().celsius(), Unit.CELSIUS);
+        f.waterHeat().ifPresent(h -> heater(h, target, room));
+        WaterMoved.carriedOut(f)
+                .ifPresent(kg -> add(
+                        "water.evaporation",
+                        kg * DAY / WaterProperties.density(plan.celsius()),
+                        Unit.LITRE,
+                        Standing.DERIVED,
+                        target,
+                        room));
+    }
+
+    private void heater(WaterHeat h, Input target, Input room) {
         all.add(new Figure(
                 "water.heat",
                 "water.heat",
                 "",
-                need,
+                h.need(),
                 OptionalDouble.empty(),
                 Unit.WATT,
-                Optional.of(new Range(need * (1 - HEAT_BAND), need * (1 + HEAT_BAND))),
-                Standing.PUBLISHED,
-                List.of(turns, target, room)));
+                Optional.of(new Range(h.need() * (1 - HEAT_BAND), h.need() * (1 + HEAT_BAND))),
+                Standing.DERIVED,
+                List.of(target, room)));
         Input heat = new Input.Computed("heat", "water.heat");
-        h.size().ifPresent(size -> {
-            add("water.heater", size, Unit.WATT, Standing.PRACTICE, heat);
-            if (size > 0) {
-                h.warmUp(size).ifPresent(t -> add("water.warm_up", t, Unit.HOUR, Standing.DERIVED, turns, heat));
-            }
-        });
-        add("water.unheated", h.settled(0), Unit.CELSIUS, Standing.DERIVED, room);
-        add("water.evaporation", h.evaporation(h.target()) * DAY / 1000, Unit.LITRE, Standing.PUBLISHED, target, room);
+        h.size().ifPresent(size -> add("water.heater", size, Unit.WATT, Standing.PRACTICE, heat));
+        if (h.power() > 0) {
+            h.warmUp().ifPresent(t -> add("water.warm_up", t, Unit.HOUR, Standing.DERIVED, target, heat));
+            add("water.stuck", h.stuck(), Unit.CELSIUS, Standing.DERIVED, target);
+        }
+        add("water.unheated", h.unheated(), Unit.CELSIUS, Standing.DERIVED, room);
     }
 
     private void ramp(Ramp r) {

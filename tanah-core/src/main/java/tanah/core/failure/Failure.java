@@ -48,7 +48,9 @@ public record Failure(Kind kind, String device, double hours, Season season) {
         }
         for (int i = 0; i < mapped.devices().size(); i++) {
             Fixture f = mapped.enclosure().fixtures().get(i);
+            int at = i;
             boolean warms = f.part() instanceof Fixture.Lamp
+                    || mapped.heated().filter(h -> h.heaters().contains(at)).isPresent()
                     || f.part() instanceof Fixture.Mat
                     || f.part() instanceof Fixture.Cable;
             if (warms) {

@@ -25,7 +25,7 @@ import tanah.core.time.Season;
  * @param failure  what failed
  * @param begins   hour of the first day at which it began
  * @param samples  one by step
- * @param limits   that an animal has, each with when it is passed
+ * @param limits   that an animal has, each with when it is passed; what is passed first comes first
  * @param sprayed  by the mist (kg)
  * @param drained  into the reservoir (kg)
  */
@@ -41,6 +41,7 @@ public record FailureCourse(
 
     private static final double LOSSES = Factors.prior(2);
     private static final double VENTING = Factors.prior(3);
+    private static final double ONLY_BAND = 1e6; // h, behind all that is passed for sure
     private static final double AFTER = 24; // h that are followed when it is over
 
     public FailureCourse {
@@ -52,7 +53,7 @@ public record FailureCourse(
      * A hard limit.
      *
      * @param animal  whose it is
-     * @param spot    where the animal would flee to
+     * @param spot    the water of an animal that wants water, or where it would flee to
      * @param hot     whether it must not be passed upwards
      * @param limit   °C
      * @param after   hours from the failure until it is passed, the model as it is; empty: not passed
@@ -74,6 +75,11 @@ public record FailureCourse(
         public boolean isPassed() {
             return after.isPresent() || soonest.isPresent();
         }
+
+        /** Hours until it is passed; what the band alone passes comes after that, what is kept last. */
+        private double urgency() {
+            return after.orElseGet(() -> soonest.isPresent() ? ONLY_BAND + soonest.getAsDouble() : Double.MAX_VALUE);
+        }
     }
 
     /**
@@ -90,11 +96,13 @@ public record FailureCourse(
         DrillCourse opener = run(mapped, failure, drill, hours, 1);
         for (Inhabitant a : animals) {
             HardLimits limit = HardLimits.of(a);
-            ClimatePlace flight = HardLimits.flight(a, mayHeat);
             double edge = mayHeat ? limit.high() : limit.low();
-            limit(a, flight, mayHeat, edge, List.of(plain, closer, opener), failure, begins)
-                    .ifPresent(limits::add);
+            for (ClimatePlace place : HardLimits.places(a, mayHeat)) {
+                limit(a, place, mayHeat, edge, List.of(plain, closer, opener), failure, begins)
+                        .ifPresent(limits::add);
+            }
         }
+        limits.sort(Comparator.comparingDouble(Limit::urgency));
         return new FailureCourse(
                 failure,
                 begins,

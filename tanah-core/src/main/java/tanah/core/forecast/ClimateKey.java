@@ -1,5 +1,6 @@
 package tanah.core.forecast;
 
+import java.util.Optional;
 import tanah.core.box.ClimateCase;
 import tanah.core.mapping.MappedDesign;
 
@@ -10,11 +11,16 @@ import tanah.core.mapping.MappedDesign;
  * @param box      as the model sees it
  * @param winter   room on the coldest day
  * @param summer   room on the hottest day
+ * @param heated   water that is meant to have a warmth
  * @param roomBand how far the room may be off (K)
  */
 public record ClimateKey(
-        ClimateCase box, ClimateCase.RoomCourse winter, ClimateCase.RoomCourse summer, double roomBand) {
+        ClimateCase box,
+        ClimateCase.RoomCourse winter,
+        ClimateCase.RoomCourse summer,
+        Optional<MappedDesign.Heated> heated,
+        double roomBand) {
     public static ClimateKey of(MappedDesign mapped, double roomBand) {
-        return new ClimateKey(mapped.enclosure(), mapped.winter(), mapped.summer(), roomBand);
+        return new ClimateKey(mapped.enclosure(), mapped.winter(), mapped.summer(), mapped.heated(), roomBand);
     }
 }

@@ -41,6 +41,7 @@ public final class Forecast {
     private final LightForecast light;
     private final Map<SeasonPhase, Uncertainty> bands;
     private final Map<Season, DayCourse> days;
+    private final Optional<WaterHeat> water;
     private final Map<Season, RelayCourse> switched;
     private final double roomBand;
 
@@ -51,6 +52,7 @@ public final class Forecast {
             LightForecast light,
             Map<SeasonPhase, Uncertainty> bands,
             Map<Season, DayCourse> days,
+            Optional<WaterHeat> water,
             Map<Season, RelayCourse> switched,
             double roomBand) {
         this.mapped = mapped;
@@ -59,6 +61,7 @@ public final class Forecast {
         this.light = light;
         this.bands = bands;
         this.days = days;
+        this.water = water;
         this.switched = switched;
         this.roomBand = roomBand;
     }
@@ -82,15 +85,24 @@ public final class Forecast {
         return plain(mapped, model, steady, roomBand);
     }
 
-    /** The steady states alone, with usual bands. */
+    /** The steady states and the water alone, with usual bands. */
     public Forecast steadyOnly() {
-        return plain(mapped, model, steady, roomBand);
+        return plain(mapped, model, steady, roomBand).withWater(water);
+    }
+
+    /** The same with what heats the water. */
+    public Forecast withWater() {
+        return withWater(WaterHeat.of(model, mapped, steady));
+    }
+
+    private Forecast withWater(Optional<WaterHeat> found) {
+        return new Forecast(mapped, model, steady, light, bands, days, found, switched, roomBand);
     }
 
     private static Forecast plain(
             MappedDesign mapped, ClimateModel model, Map<SeasonPhase, SteadyState> steady, double roomBand) {
         LightForecast light = LightForecast.of(model, mapped);
-        return new Forecast(mapped, model, steady, light, Map.of(), Map.of(), Map.of(), roomBand);
+        return new Forecast(mapped, model, steady, light, Map.of(), Map.of(), Optional.empty(), Map.of(), roomBand);
     }
 
     /** What this climate depends on. */
@@ -111,7 +123,7 @@ public final class Forecast {
             seen = LightForecast.of(model, other);
             seen = hasBands() ? seen.withBands(Uncertainty.moved(model)) : seen;
         }
-        return new Forecast(other, model, steady, seen, bands, days, switched, roomBand);
+        return new Forecast(other, model, steady, seen, bands, days, water, switched, roomBand);
     }
 
     /** The same with the bands of its numbers; itself where the work was given up. */
@@ -125,10 +137,10 @@ public final class Forecast {
             Uncertainty.Variant plain = new Uncertainty.Variant(model, at(when));
             found.put(when, Uncertainty.of(plain, moved, SteadyCases.outside(mapped, when), when.isLit(), BANDS));
         }
-        return new Forecast(mapped, model, steady, light.withBands(moved), found, days, switched, roomBand);
+        return new Forecast(mapped, model, steady, light.withBands(moved), found, days, water, switched, roomBand);
     }
 
-    /** The same with the whole day in winter and in summer; itself where the work was given up. */
+    /** The same with the whole day in winter and in summer, and what heats the water; itself where the work was given up. */
     public Forecast withDays(BooleanSupplier stop) {
         Map<Season, DayCourse> found = new EnumMap<>(Season.class);
         for (Season season : Season.values()) {
@@ -138,7 +150,8 @@ public final class Forecast {
             }
             found.put(season, day.get());
         }
-        return new Forecast(mapped, model, steady, light, bands, found, switched, roomBand);
+        return new Forecast(
+                mapped, model, steady, light, bands, found, WaterHeat.of(model, mapped, steady), switched, roomBand);
     }
 
     /** The same with relays followed by the minute; itself without any or where the work was given up. */
@@ -153,7 +166,7 @@ public final class Forecast {
             }
             found.put(season, relays.get());
         }
-        return new Forecast(mapped, model, steady, light, bands, days, found, roomBand);
+        return new Forecast(mapped, model, steady, light, bands, days, water, found, roomBand);
     }
 
     public MappedDesign mapped() {
@@ -178,6 +191,11 @@ public final class Forecast {
 
     public boolean hasDays() {
         return !days.isEmpty();
+    }
+
+    /** What heats the water and what that may do; empty until the day is computed or without water. */
+    public Optional<WaterHeat> waterHeat() {
+        return water;
     }
 
     /** Whether every steady state settled. */
@@ -247,6 +265,11 @@ public final class Forecast {
         return NeedForecast.extent(this, want, season);
     }
 
+    /** The highest or the lowest quarter of an hour of a day at a place; empty where the plan has no such place. */
+    public Optional<Extreme> extreme(ClimatePlace place, Season season, boolean highest) {
+        return NeedForecast.extreme(this, place, season, highest);
+    }
+
     /** A need against the coldest and the hottest day; empty where the plan has no such place. */
     public Optional<Outlook> outlook(Need need) {
         return NeedForecast.outlook(this, need);
@@ -265,19 +288,5 @@ public final class Forecast {
     /** What relays do; empty where there is none or they were not followed yet. */
     public Optional<RelayCourse> switched(Season season) {
         return Optional.ofNullable(switched.get(season));
-    }
-
-    /** By how much water in drainage and pools rises in a day (m); empty until the day is known or without either. */
-    public OptionalDouble rise(Season season) {
-        return day(season).isEmpty()
-                ? OptionalDouble.empty()
-                : model.filling().rise(day(season).get().water().gained());
-    }
-
-    /** Such days until the water stands at the separator; empty where it does not rise or there is no drainage. */
-    public OptionalDouble daysToSeparator(Season season) {
-        return day(season).isEmpty()
-                ? OptionalDouble.empty()
-                : model.filling().days(day(season).get().water().gained());
     }
 }

@@ -1,5 +1,7 @@
 package tanah.core.mapping;
 
+import static tanah.core.physics.Constants.DAY;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -10,6 +12,7 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Gear;
 import tanah.core.catalogue.LampModel;
 import tanah.core.catalogue.MistGear;
+import tanah.core.design.AirPlan;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
 import tanah.core.design.Envelope;
@@ -42,7 +45,7 @@ public final class FixtureMap {
     private final List<Fixture> fixtures = new ArrayList<>();
     private final List<Unmapped> left = new ArrayList<>();
 
-    /** A device that the climate is computed without, and why: unknown, dry. */
+    /** A device that the climate is computed without, and why: unknown, dry, apart from the mist that it belongs to, or rain. */
     record Unmapped(String device, String why) {}
 
     public FixtureMap(
@@ -82,12 +85,37 @@ public final class FixtureMap {
             add(d, power, LampShape.lamp(d, lamp.get(), vessel));
         } else if (gear.isPresent()) {
             gear(d, gear.get());
-        } else if (mist.filter(m -> m.is("fan")).isPresent()) {
-            Vec at = LampShape.at(d, vessel);
-            add(d, d.power().orElse(mist.get().power().orElse(0)), new Fixture.Fan(at.x(), at.y(), at.z()));
-        } else if (mist.isEmpty()) {
+        } else if (mist.isPresent()) {
+            mist(d, mist.get());
+        } else {
             left.add(new Unmapped(d.id(), "unknown"));
         }
+    }
+
+    private void mist(Device d, MistGear gear) {
+        double power = d.power().orElse(gear.power().orElse(0));
+        if (gear.is("rain")) {
+            left.add(new Unmapped(d.id(), "rain"));
+        }
+        if (gear.is("fan") || gear.is("fogger") && gear.tank().isEmpty()) {
+            Vec at = LampShape.at(d, vessel);
+            add(d, power, new Fixture.Fan(at.x(), at.y(), at.z()));
+        } else if (gear.is("mist_pump")) {
+            add(d, power * misting() / DAY, new Fixture.Hours.Always(), new Fixture.Outside());
+        } else if (power > 0) {
+            add(d, power, new Fixture.Outside());
+        } else {
+            left.add(new Unmapped(d.id(), "apart"));
+        }
+    }
+
+    /** Time in a day for which a pump of the mist runs (s). */
+    private double misting() {
+        return design.air()
+                .flatMap(AirPlan::mist)
+                .map(m ->
+                        m.events().stream().mapToDouble(AirPlan.Event::seconds).sum())
+                .orElse(0.0);
     }
 
     private void gear(Device d, Gear gear) {
@@ -107,23 +135,14 @@ public final class FixtureMap {
             Device.Rect r = d.laid().rect().orElse(new Device.Rect(0, 0, vessel.length() / 2, vessel.width()));
             double z = Math.max(0.005, ground - d.laid().depth().orElse(ground / 2));
             add(d, power, new Fixture.Cable(r.from(), r.to(), r.low(), r.high(), z));
+        } else if (power > 0) {
+            add(d, power, new Fixture.Outside()); // controls, timers and instruments stand beside the box
         }
-        // thermostats, timers and instruments give off nothing that counts
     }
 
     /** The water in which a device stands: that at its place, else the first. */
     private Optional<Integer> bodyAt(Device d) {
-        List<Floor.Water> waters = floor.stream()
-                .filter(f -> f instanceof Floor.Water)
-                .map(f -> (Floor.Water) f)
-                .toList();
-        double x = d.at().x().orElse(-1);
-        double y = d.at().y().orElse(-1);
-        return waters.stream()
-                .filter(w -> w.holds(x, y))
-                .findFirst()
-                .or(() -> waters.stream().findFirst())
-                .map(Floor.Water::body);
+        return body(d.at().x().orElse(-1), d.at().y().orElse(-1));
     }
 
     private Fixture.Mat mat(Device d, Gear gear) {
@@ -151,11 +170,15 @@ public final class FixtureMap {
     }
 
     private void add(Device d, double power, Fixture.Part part) {
+        add(d, power, hours(d.running().when()), part);
+    }
+
+    private void add(Device d, double power, Fixture.Hours hours, Fixture.Part part) {
         mapped.add(d);
         fixtures.add(new Fixture(
                 d.id(),
                 power,
-                hours(d.running().when()),
+                hours,
                 Math.max(0, Math.min(1, d.running().dim().orElse(1))),
                 thermostat(d, part),
                 part));
@@ -216,18 +239,14 @@ public final class FixtureMap {
         return switch (p.kind()) {
             case ROOM, UVI, PLANT -> Optional.empty();
             case WATER -> body(x, y).map(Fixture.Probe.Water::new);
-            case PLATFORM ->
-                platform(p)
-                        .map(i -> (Fixture.Probe) new Fixture.Probe.Platform(i))
-                        .or(() -> surface(p, x, y));
-            case SURFACE ->
+            case PLATFORM, SURFACE ->
                 platform(p)
                         .map(i -> (Fixture.Probe) new Fixture.Probe.Platform(i))
                         .or(() -> surface(p, x, y));
             case SOIL -> surface(p, x, y);
             case AIR ->
                 p.x().isPresent() && p.z().isPresent()
-                        ? Optional.of(new Fixture.Probe.Air(x, y, p.z().getAsDouble()))
+                        ? Optional.of(new Fixture.Probe.Air(x, y, p.z().getAsDouble(), true))
                         : Optional.empty();
         };
     }

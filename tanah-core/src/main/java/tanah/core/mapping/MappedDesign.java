@@ -3,12 +3,14 @@ package tanah.core.mapping;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import tanah.core.animal.Inhabitant;
 import tanah.core.box.ClimateCase;
 import tanah.core.box.Fixture;
 import tanah.core.box.Floor;
 import tanah.core.box.Shell;
 import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.Gear;
 import tanah.core.climate.LightMap;
 import tanah.core.design.AirPlan;
 import tanah.core.design.Design;
@@ -33,6 +35,7 @@ import tanah.core.vessel.Vessel;
  * @param platforms by platform
  * @param left      devices that are computed without, with the reason
  * @param reach     of the animal for UV
+ * @param heated    water that is meant to have a warmth, if there is any
  * @param isBox     whether the vessel's plan is a rectangle; others are computed as the box around them
  */
 public record MappedDesign(
@@ -43,6 +46,7 @@ public record MappedDesign(
         List<HardscapeItem> platforms,
         List<LeftOut> left,
         LightMap.Reach reach,
+        Optional<Heated> heated,
         boolean isBox) {
     /** Ageing of a lamp at the end of its stated life, share lost; common practice. */
     public static final double AGED = 0.3;
@@ -58,8 +62,21 @@ public record MappedDesign(
         left = List.copyOf(left);
     }
 
-    /** A device that the climate is computed without: {@code unknown} or {@code dry}. */
+    /** A device that the climate is computed without: {@code unknown}, {@code dry}, {@code apart}, or its {@code rain}. */
     public record LeftOut(String device, String why) {}
+
+    /**
+     * Water with a planned warmth.
+     *
+     * @param celsius planned
+     * @param body    in which its heaters stand, else the first
+     * @param heaters index of each heater among the fixtures
+     */
+    public record Heated(double celsius, int body, List<Integer> heaters) {
+        public Heated {
+            heaters = List.copyOf(heaters);
+        }
+    }
 
     /** The room on the day of a season that is judged. */
     public ClimateCase.RoomCourse room(Season season) {
@@ -170,7 +187,26 @@ public record MappedDesign(
                         .map(u -> new LeftOut(u.device(), u.why()))
                         .toList(),
                 new LightMap.Reach(climbs, BACK, FROM_TOP, guard),
+                heated(design, floor, fixtures, catalogue),
                 Math.abs(vessel.floorArea() - vessel.length() * vessel.width()) < 1e-6);
+    }
+
+    private static Optional<Heated> heated(Design design, List<Floor> floor, FixtureMap fixtures, Catalogue catalogue) {
+        if (design.water().isEmpty() || floor.stream().noneMatch(f -> f instanceof Floor.Water)) {
+            return Optional.empty();
+        }
+        List<Integer> heaters = IntStream.range(0, fixtures.mapped().size())
+                .filter(i -> catalogue
+                        .findGear(fixtures.mapped().get(i).item())
+                        .filter(Gear::isWaterHeater)
+                        .isPresent())
+                .boxed()
+                .toList();
+        int body = heaters.stream()
+                .findFirst()
+                .map(i -> ((Fixture.InWater) fixtures.fixtures().get(i).part()).water())
+                .orElse(0);
+        return Optional.of(new Heated(design.water().get().celsius(), body, heaters));
     }
 
     private static ClimateCase.RoomCourse season(RoomPlan.Season s, RoomPlan room) {

@@ -130,14 +130,7 @@ final class ShellMap {
     }
 
     private double meshShare() {
-        if (lidMaterial().equals("none")) {
-            return 1;
-        }
-        boolean described = plan.lid()
-                .filter(l -> l.meshFraction().isPresent() || l.material().isPresent())
-                .isPresent();
-        double given = plan.lid().map(l -> l.meshFraction().orElse(0)).orElse(0.0);
-        return described ? given : model.map(VesselModel::lidMesh).orElse(given);
+        return lidMaterial().equals("none") ? 1 : Boxes.lidMesh(plan, catalogue);
     }
 
     private Lid lid() {

@@ -11,6 +11,8 @@ public enum ClimatePlace {
     BASKING(Kind.TEMPERATURE, Uncertainty.SURFACE, 4.3, Places::baskingSurface),
     WARM_AIR(Kind.TEMPERATURE, Uncertainty.AIR, 1.5, p -> OptionalDouble.of(p.warmAir())),
     COOL_AIR(Kind.TEMPERATURE, Uncertainty.AIR, 1.4, p -> OptionalDouble.of(p.coolAir())),
+    /** Mean of all air. */
+    MEAN_AIR(Kind.TEMPERATURE, Uncertainty.AIR, 1.4, p -> OptionalDouble.of(p.meanAir())),
     TOP_AIR(Kind.TEMPERATURE, Uncertainty.AIR, 1.6, p -> OptionalDouble.of(p.topAir())),
     WARM_GROUND(Kind.TEMPERATURE, Uncertainty.SURFACE, 2.5, p -> p.groundOf(true)),
     COOL_GROUND(Kind.TEMPERATURE, Uncertainty.SURFACE, 2.2, p -> p.groundOf(false)),

@@ -1,5 +1,6 @@
 package tanah.core.need;
 
+import java.util.List;
 import tanah.core.animal.Inhabitant;
 import tanah.core.catalogue.Range;
 import tanah.core.finding.Severity;
@@ -28,6 +29,14 @@ public record HardLimits(double low, double high) {
             return ClimatePlace.WATER;
         }
         return fromHeat ? ClimatePlace.COOL_AIR : ClimatePlace.WARM_AIR;
+    }
+
+    /** Where a limit counts: the water of what wants water, then where it flees to. */
+    public static List<ClimatePlace> places(Inhabitant animal, boolean fromHeat) {
+        ClimatePlace flight = flight(animal, fromHeat);
+        return Want.WATER.of(animal.profile()).isPresent() && flight != ClimatePlace.WATER
+                ? List.of(ClimatePlace.WATER, flight)
+                : List.of(flight);
     }
 
     /** An expectation against the upper or the lower limit: past it a stop, reached by the band alone a caution. */

@@ -23,7 +23,7 @@ public enum Want {
     UV("uvi_bask_min", "uvi_bask_max", Unit.UV_INDEX, ClimatePlace.RESTING, Hours.LIT, Stage.HEAT),
     WARM("warm_air_min_c", "warm_air_max_c", Unit.CELSIUS, ClimatePlace.WARM_AIR, Hours.LIT, Stage.HEAT),
     COOL("cool_air_min_c", "cool_air_max_c", Unit.CELSIUS, ClimatePlace.COOL_AIR, Hours.LIT, Stage.HEAT),
-    NIGHT("night_min_c", "night_max_c", Unit.CELSIUS, ClimatePlace.WARM_AIR, Hours.DARK, Stage.HEAT),
+    NIGHT("night_min_c", "night_max_c", Unit.CELSIUS, ClimatePlace.MEAN_AIR, Hours.DARK, Stage.HEAT),
     WATER("water_min_c", "water_max_c", Unit.CELSIUS, ClimatePlace.WATER, Hours.ALL, Stage.HEAT),
     HUMIDITY_DAY("rh_day_min_pct", "rh_day_max_pct", Unit.PERCENT, ClimatePlace.HUMIDITY, Hours.LIT, Stage.AIR),
     HUMIDITY_NIGHT("rh_night_min_pct", "rh_night_max_pct", Unit.PERCENT, ClimatePlace.HUMIDITY, Hours.DARK, Stage.AIR);

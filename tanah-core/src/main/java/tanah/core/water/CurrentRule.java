@@ -162,6 +162,11 @@ public final class CurrentRule {
                 new Measure("most", wanted.max(), Unit.COUNT),
                 new Measure("flow", water.filtered(), Unit.LITRE_PER_HOUR),
                 new Measure("volume", volume, Unit.LITRE));
+        if (perHour > wanted.max() + 1e-9) {
+            return Optional.of(
+                    Finding.of(TURNOVER, Severity.CAUTION, place, numbers, List.of(Remedy.byHand("throttle-flow")))
+                            .worded("over", name));
+        }
         if (perHour >= wanted.min() - 1e-9) {
             return Optional.of(Finding.of(TURNOVER, Severity.GOOD, place, numbers, List.of())
                     .worded("", name));

@@ -94,6 +94,11 @@ public final class CycleWays {
         return ways;
     }
 
+    /** Waste of all animals of a box, as it reaches the water (kg N/s). */
+    public static double load(List<Inhabitant> animals) {
+        return animals.stream().mapToDouble(a -> load(a) * a.resident().count()).sum();
+    }
+
     /**
      * Waste of one animal of a kind, as it reaches the water: meals of 4 % of the adult mass at the usual interval
      * (from memory); food times protein, nitrogen and what is excreted.

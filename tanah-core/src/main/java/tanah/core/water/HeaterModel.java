@@ -7,7 +7,8 @@ import java.util.function.DoubleUnaryOperator;
 
 /**
  * Heat balance of a water part that stands against room air through its panes and against the air in the box over its
- * surface. It chooses the size of a heater; the temperature itself comes with the climate.
+ * surface. A formula by hand, for the page of
+ * sums; what a plan's water does is computed with its climate.
  *
  * @param volume     m³, greater than 0
  * @param target     °C
@@ -77,7 +78,11 @@ public record HeaterModel(
 
     /** Size to buy (W), or 0 if none is needed; empty if no single heater is large enough. */
     public OptionalDouble size() {
-        double need = need();
+        return size(need());
+    }
+
+    /** Next size sold (W) above a need and its reserve, or 0 if none is needed; empty if no single heater is large enough. */
+    public static OptionalDouble size(double need) {
         if (need <= 0) {
             return OptionalDouble.of(0);
         }

@@ -5,6 +5,7 @@ import static tanah.core.physics.Constants.DAY;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
 import tanah.core.design.WaterFeature;
@@ -38,17 +39,20 @@ public final class PumpRules {
     private PumpRules() {}
 
     /**
-     * @param evaporation from the open water (m³/s); 0: not known
+     * @param evaporation out of the box (m³/s); empty: not known yet
      */
     public static List<Finding> judge(
-            Design design, Vessel vessel, Circulation water, double evaporation, Catalogue catalogue) {
+            Design design, Vessel vessel, Circulation water, OptionalDouble evaporation, Catalogue catalogue) {
         List<Finding> findings = new ArrayList<>();
         for (Run run : water.runs()) {
             if (run.line().isPresent() && run.gear().isPump()) {
                 findings.add(lift(run, design.water().orElseThrow().celsius(), catalogue));
             }
             inlet(run, water).ifPresent(findings::add);
-            evaporates(run, water, evaporation).ifPresent(findings::add);
+            evaporation.stream()
+                    .boxed()
+                    .flatMap(v -> evaporates(run, water, v).stream())
+                    .forEach(findings::add);
         }
         design.water()
                 .orElseThrow()

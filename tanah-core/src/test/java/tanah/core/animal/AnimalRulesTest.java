@@ -26,31 +26,33 @@ class AnimalRulesTest {
     @Test
     void solitaryAnimalsAreKeptAlone() {
         Species alone = TestSpecies.lizard().with("social", "solitary");
-        assertThat(severity(GroupRule.judge(TestSpecies.inhabitant(alone, 2)), GroupRule.SOLITARY))
+        assertThat(severity(
+                        GroupRule.judge(new Company(List.of(TestSpecies.inhabitant(alone, 2)))), GroupRule.SOLITARY))
                 .contains(Severity.STOP);
-        assertThat(severity(GroupRule.judge(TestSpecies.inhabitant(alone, 1)), GroupRule.SOLITARY))
+        assertThat(severity(
+                        GroupRule.judge(new Company(List.of(TestSpecies.inhabitant(alone, 1)))), GroupRule.SOLITARY))
                 .isEmpty();
     }
 
     @Test
     void aGroupHasALargestNumber() {
         Species frog = TestSpecies.frog();
-        assertThat(severity(GroupRule.judge(TestSpecies.inhabitant(frog, 8)), GroupRule.GROUP))
+        assertThat(severity(GroupRule.judge(new Company(List.of(TestSpecies.inhabitant(frog, 8)))), GroupRule.GROUP))
                 .contains(Severity.GOOD);
-        assertThat(severity(GroupRule.judge(TestSpecies.inhabitant(frog, 9)), GroupRule.GROUP))
+        assertThat(severity(GroupRule.judge(new Company(List.of(TestSpecies.inhabitant(frog, 9)))), GroupRule.GROUP))
                 .contains(Severity.STOP);
     }
 
     @Test
     void twoMalesFightAndUnknownSexIsACaution() {
         Species lizard = TestSpecies.lizard();
-        assertThat(severity(GroupRule.judge(sexed(lizard, 2, 2)), GroupRule.MALES))
+        assertThat(severity(GroupRule.judge(new Company(List.of(sexed(lizard, 2, 2)))), GroupRule.MALES))
                 .contains(Severity.STOP);
-        assertThat(severity(GroupRule.judge(sexed(lizard, 2, 1)), GroupRule.MALES))
+        assertThat(severity(GroupRule.judge(new Company(List.of(sexed(lizard, 2, 1)))), GroupRule.MALES))
                 .isEmpty();
-        List<Finding> unknown = GroupRule.judge(TestSpecies.inhabitant(lizard, 2));
+        List<Finding> unknown = GroupRule.judge(new Company(List.of(TestSpecies.inhabitant(lizard, 2))));
         assertThat(severity(unknown, GroupRule.SEX_UNKNOWN)).contains(Severity.CAUTION);
-        assertThat(severity(GroupRule.judge(sexed(lizard, 2, 1)), GroupRule.SEX_UNKNOWN))
+        assertThat(severity(GroupRule.judge(new Company(List.of(sexed(lizard, 2, 1)))), GroupRule.SEX_UNKNOWN))
                 .isEmpty();
     }
 
@@ -69,7 +71,7 @@ class AnimalRulesTest {
                 OptionalDouble.empty(),
                 Optional.empty(),
                 List.of(looser));
-        List<Finding> findings = GroupRule.judge(new Inhabitant(many, many.profile(row), row));
+        List<Finding> findings = GroupRule.judge(new Company(List.of(new Inhabitant(many, many.profile(row), row))));
         assertThat(severity(findings, GroupRule.GROUP)).contains(Severity.STOP);
         assertThat(findings.get(0).variant()).isEqualTo("overridden");
     }

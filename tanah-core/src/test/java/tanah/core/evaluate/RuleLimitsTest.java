@@ -12,10 +12,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tanah.core.animal.BaskingPlaceRule;
+import tanah.core.animal.Company;
 import tanah.core.animal.GapRule;
 import tanah.core.animal.GroupRule;
 import tanah.core.animal.HideRule;
 import tanah.core.animal.Inhabitant;
+import tanah.core.animal.WayOutRule;
 import tanah.core.catalogue.Range;
 import tanah.core.catalogue.Species;
 import tanah.core.design.Design;
@@ -32,6 +34,7 @@ import tanah.core.ground.MinDepthRule;
 import tanah.core.structure.FloorRule;
 import tanah.core.structure.MassResult;
 import tanah.core.testing.TestDesigns;
+import tanah.core.testing.TestMedia;
 import tanah.core.testing.TestSpecies;
 import tanah.core.vessel.Vessel;
 
@@ -95,7 +98,7 @@ class RuleLimitsTest {
         "0.0119, 1, 1, ",
         "0.0120, 1, 1, STOP",
         "0.0121, 1, 1, STOP",
-        "0.0121, 0.98, 1, ",
+        "0.0121, 0.98, 1, CAUTION",
         "0.0121, 0.99, 1, STOP",
         "0.0071, 1, 0.59, ",
         "0.0073, 1, 0.59, STOP",
@@ -114,8 +117,8 @@ class RuleLimitsTest {
                 Optional.empty(),
                 List.of());
         Design d = vented(height, open);
-        List<Finding> findings = GapRule.judge(new Inhabitant(r, s, s), d, TestDesigns.vessel(d), UNSAID);
-        assertThat(worst(findings, GapRule.LETS_OUT)).isEqualTo(Optional.ofNullable(severity));
+        List<Finding> findings = WayOutRule.judge(new Inhabitant(r, s, s), d, TestMedia.catalogue());
+        assertThat(worst(findings, WayOutRule.LETS_OUT)).isEqualTo(Optional.ofNullable(severity));
     }
 
     // ---- gaps: an animal is held in one of 0.7 to 1.15 of its rigid width that is longer than half its body
@@ -186,7 +189,7 @@ class RuleLimitsTest {
     @Test
     void whoHasNotSaidHowManyMalesThereAreIsNotToldHowManyAreLeft() {
         Species frog = TestSpecies.frog();
-        Finding many = GroupRule.judge(TestSpecies.inhabitant(frog, 20)).stream()
+        Finding many = GroupRule.judge(new Company(List.of(TestSpecies.inhabitant(frog, 20)))).stream()
                 .filter(f -> f.rule().equals(GroupRule.GROUP))
                 .findFirst()
                 .orElseThrow();

@@ -50,7 +50,8 @@ final class CaseFixtures {
                 new Fixture.Probe.Air(
                         p.path("x_m").asDouble(),
                         p.path("y_m").asDouble(),
-                        p.path("z_m").asDouble());
+                        p.path("z_m").asDouble(),
+                        p.path("bare").asBoolean(false));
             default -> new Fixture.Probe.Water(p.path("index").asInt(0));
         };
     }

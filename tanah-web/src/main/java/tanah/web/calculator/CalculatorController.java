@@ -8,22 +8,21 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import tanah.core.evaluate.Evaluation;
-import tanah.core.evaluate.Evaluator;
 import tanah.web.account.Keeper;
-import tanah.web.catalogue.Catalogues;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
+import tanah.web.evaluate.Evaluations;
 
 /** Sums beside the plan. All stands in the address: nothing is stored, and a sum can be kept as a bookmark. */
 @Controller
 class CalculatorController {
     private final EnclosureService enclosures;
-    private final Catalogues catalogues;
+    private final Evaluations evaluations;
     private final CalculatorPages pages;
 
-    CalculatorController(EnclosureService enclosures, Catalogues catalogues, CalculatorPages pages) {
+    CalculatorController(EnclosureService enclosures, Evaluations evaluations, CalculatorPages pages) {
         this.enclosures = enclosures;
-        this.catalogues = catalogues;
+        this.evaluations = evaluations;
         this.pages = pages;
     }
 
@@ -34,7 +33,7 @@ class CalculatorController {
             @AuthenticationPrincipal Keeper keeper,
             Model model) {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
-        Evaluation e = Evaluator.evaluate(enclosure.design(), catalogues.of(enclosure.design()));
+        Evaluation e = evaluations.whole(enclosure.design(), id);
         model.addAttribute("enclosure", enclosure);
         model.addAttribute("view", pages.view(e, typed));
         return "calculator/calculator";

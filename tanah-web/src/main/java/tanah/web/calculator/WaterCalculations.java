@@ -10,6 +10,7 @@ import tanah.core.design.ChangeSchedule;
 import tanah.core.design.Tap;
 import tanah.core.design.WaterPart;
 import tanah.core.evaluate.Evaluation;
+import tanah.core.forecast.WaterMoved;
 import tanah.core.units.Unit;
 import tanah.core.water.ChangerRule;
 import tanah.core.water.Changes;
@@ -183,10 +184,18 @@ final class WaterCalculations {
 
         private static OptionalDouble evaporation(Evaluation e) {
             double celsius = e.design().water().orElseThrow().celsius();
-            return e.care()
-                    .flatMap(WaterCare::heater)
-                    .map(h -> OptionalDouble.of(h.evaporation(celsius) / WaterProperties.density(celsius) * DAY))
-                    .orElse(OptionalDouble.empty());
+            OptionalDouble carried = e.forecast().map(WaterMoved::carriedOut).orElse(OptionalDouble.empty());
+            OptionalDouble perSecond = carried.isPresent() ? carried : byHand(e, celsius);
+            return perSecond.isEmpty()
+                    ? perSecond
+                    : OptionalDouble.of(perSecond.getAsDouble() / WaterProperties.density(celsius) * DAY);
+        }
+
+        /** While the climate is not known. */
+        private static OptionalDouble byHand(Evaluation e, double celsius) {
+            return e.care().flatMap(WaterCare::heater).stream()
+                    .mapToDouble(h -> h.evaporation(celsius))
+                    .findFirst();
         }
 
         @Override
@@ -207,6 +216,12 @@ final class WaterCalculations {
             double area = e.water().orElseThrow().perMetre();
             double reserve = a.number("topup-band") * area;
             List<Line> rows = new ArrayList<>();
+            if (e.forecast()
+                    .map(WaterMoved::carriedOut)
+                    .orElse(OptionalDouble.empty())
+                    .isEmpty()) {
+                evaporation(e).stream().forEach(v -> rows.add(new Line("topup_hand", Numbers.volumeWithUnit(v))));
+            }
             rows.add(new Line("topup_reserve", Numbers.volumeWithUnit(reserve)));
             if (daily > 0) {
                 rows.add(new Line("topup_days", Numbers.upTo(reserve / daily, 1) + THIN + "d"));

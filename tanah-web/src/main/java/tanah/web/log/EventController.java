@@ -98,6 +98,9 @@ class EventController {
         if (!errors.isEmpty()) {
             return page(model, enclosure, 0, form, words.of(errors));
         }
+        if (event.kind().equals("moved_in") && enclosure.role().mayChange()) {
+            enclosures.setPhase(keeper.id(), id, "kept");
+        }
         events.add(keeper.id(), id, event, made).ifPresent(stored -> flash.addFlashAttribute("eventStored", stored));
         return "redirect:/enclosures/{id}/log#events";
     }

@@ -249,7 +249,7 @@ class LogController {
         events.fill(model, keeper, enclosure);
         model.addAttribute(
                 "signs",
-                signs.judge(keeper.id(), enclosure.id(), e).stream()
+                signs.judge(keeper.id(), enclosure.id(), enclosure.phase(), e).stream()
                         .map(findings::plain)
                         .toList());
         model.addAttribute("chosen", chosen);

@@ -15,11 +15,13 @@ import tanah.core.commission.SettlingRule;
 import tanah.core.design.Layer;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.Finding;
+import tanah.core.finding.Severity;
 import tanah.core.ground.Soil;
+import tanah.web.evaluate.Signs;
 
 /** What the logbook proves about water that runs in and ground that settles. */
 @Component
-public class LogSigns {
+public class LogSigns implements Signs {
     private static final String MOVED_IN = "moved_in";
     private static final String DOSED = "dosed";
     private static final String MOULD = "new_mould";
@@ -38,17 +40,41 @@ public class LogSigns {
     }
 
     /** Findings on the proof of the water, where there is water, and on the signs of the ground, where it lives. */
-    public List<Finding> judge(long keeper, long enclosure, Evaluation e) {
+    public List<Finding> judge(long keeper, long enclosure, String phase, Evaluation e) {
         List<Event> signs = events.ofKinds(keeper, enclosure, List.of(MOVED_IN, DOSED, MOULD, SPRINGTAILS));
-        OptionalDouble movedIn =
-                days(signs, MOVED_IN).stream().mapToDouble(Double::doubleValue).min();
         List<Finding> findings = new ArrayList<>();
-        water(keeper, enclosure, e, days(signs, DOSED), movedIn).ifPresent(findings::add);
+        water(keeper, enclosure, e, days(signs, DOSED), movedIn(signs, phase)).ifPresent(findings::add);
         if (lives(e)) {
-            SettlingRule.judge(movedIn, days(signs, MOULD), days(signs, SPRINGTAILS))
+            SettlingRule.judge(logged(signs), days(signs, MOULD), days(signs, SPRINGTAILS))
                     .ifPresent(findings::add);
         }
         return findings;
+    }
+
+    @Override
+    public List<Finding> stops(long keeper, long enclosure, String phase, Evaluation e) {
+        if (e.design().water().isEmpty()) {
+            return List.of();
+        }
+        List<Event> signs = events.ofKinds(keeper, enclosure, List.of(MOVED_IN, DOSED));
+        OptionalDouble movedIn = movedIn(signs, phase);
+        return movedIn.isEmpty()
+                ? List.of()
+                : water(keeper, enclosure, e, days(signs, DOSED), movedIn).stream()
+                        .filter(f -> f.severity() == Severity.STOP)
+                        .toList();
+    }
+
+    /** When the animal came: the first time that the log says so; now where the plan alone says that it lives there. */
+    private static OptionalDouble movedIn(List<Event> signs, String phase) {
+        OptionalDouble logged = logged(signs);
+        return logged.isEmpty() && phase.equals("kept")
+                ? OptionalDouble.of(day(OffsetDateTime.now(ZoneOffset.UTC)))
+                : logged;
+    }
+
+    private static OptionalDouble logged(List<Event> signs) {
+        return days(signs, MOVED_IN).stream().mapToDouble(Double::doubleValue).min();
     }
 
     private Optional<Finding> water(
@@ -66,7 +92,7 @@ public class LogSigns {
     private List<RunningIn.Test> tests(long keeper, long enclosure) {
         Map<Double, Double> ammonium = new TreeMap<>();
         TreeMap<Double, Double> nitrite = new TreeMap<>();
-        readings.each(keeper, enclosure, r -> {
+        readings.ofKinds(keeper, enclosure, List.of("nh34", "no2")).forEach(r -> {
             if (r.kind().equals("nh34")) {
                 ammonium.put(day(r.takenAt()), r.value() * MG);
             } else if (r.kind().equals("no2")) {

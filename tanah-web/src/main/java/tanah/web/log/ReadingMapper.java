@@ -42,6 +42,13 @@ interface ReadingMapper {
     List<Reading> newest(
             @Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId, @Param("most") int most);
 
+    /** The newest of some kinds. */
+    List<Reading> ofKinds(
+            @Param("keeperId") long keeperId,
+            @Param("enclosureId") long enclosureId,
+            @Param("kinds") List<String> kinds,
+            @Param("most") int most);
+
     /** The last reading of each place and kind. */
     List<Reading> last(@Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId);
 

@@ -17,6 +17,7 @@ import tanah.web.shell.NotFoundException;
 @Service
 public class ReadingService {
     private static final int BATCH = 500;
+    private static final int TESTS = 2000;
     private static final int PIECE = 5000;
 
     private final ReadingMapper readings;
@@ -67,6 +68,13 @@ public class ReadingService {
                 afterId = last.id();
             }
         } while (piece.size() == PIECE);
+    }
+
+    /** The last readings of some kinds, oldest first; so many as tests of some years are. */
+    public List<Reading> ofKinds(long keeperId, long enclosureId, List<String> kinds) {
+        return readings.ofKinds(keeperId, enclosureId, kinds, TESTS).stream()
+                .sorted(Comparator.comparing(Reading::takenAt))
+                .toList();
     }
 
     public List<Reading> series(long keeperId, long enclosureId, String place, String kind, OffsetDateTime since) {

@@ -32,6 +32,7 @@ import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.enclosure.FileNames;
 import tanah.web.evaluate.Evaluations;
+import tanah.web.evaluate.LivedIn;
 import tanah.web.forms.Numbers;
 import tanah.web.forms.Presentation;
 import tanah.web.log.LastReadings;
@@ -48,6 +49,7 @@ class PaperController {
     private final Papers papers;
     private final Catalogues catalogues;
     private final Evaluations evaluations;
+    private final LivedIn livedIn;
     private final BuyPages buy;
     private final FigureWords figures;
     private final LastReadings readings;
@@ -55,6 +57,7 @@ class PaperController {
     private final Clock clock;
 
     PaperController(
+            LivedIn livedIn,
             EnclosureService enclosures,
             Papers papers,
             Catalogues catalogues,
@@ -64,6 +67,7 @@ class PaperController {
             LastReadings readings,
             PageHead head,
             Clock clock) {
+        this.livedIn = livedIn;
         this.enclosures = enclosures;
         this.papers = papers;
         this.catalogues = catalogues;
@@ -83,19 +87,22 @@ class PaperController {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
         String today = Presentation.current().day(LocalDate.now(clock));
         return file(
-                enclosure, "build.pdf", MediaType.APPLICATION_PDF, papers.pdf(enclosure, evaluate(enclosure), today));
+                enclosure,
+                "build.pdf",
+                MediaType.APPLICATION_PDF,
+                papers.pdf(enclosure, evaluate(enclosure, keeper), today));
     }
 
     @GetMapping("/section.svg")
     ResponseEntity<byte[]> section(@PathVariable long id, @AuthenticationPrincipal Keeper keeper) {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
-        return drawing(enclosure, "section.svg", papers.section(evaluate(enclosure)));
+        return drawing(enclosure, "section.svg", papers.section(evaluate(enclosure, keeper)));
     }
 
     @GetMapping("/plan.svg")
     ResponseEntity<byte[]> plan(@PathVariable long id, @AuthenticationPrincipal Keeper keeper) {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
-        return drawing(enclosure, "plan.svg", papers.plan(evaluate(enclosure)));
+        return drawing(enclosure, "plan.svg", papers.plan(evaluate(enclosure, keeper)));
     }
 
     private static ResponseEntity<byte[]> drawing(Enclosure enclosure, String name, String svg) {
@@ -109,7 +116,7 @@ class PaperController {
     @GetMapping("/buy.csv")
     ResponseEntity<byte[]> buy(@PathVariable long id, @AuthenticationPrincipal Keeper keeper) {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
-        Evaluation e = evaluate(enclosure);
+        Evaluation e = evaluate(enclosure, keeper);
         StringBuilder out = new StringBuilder();
         try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.RFC4180)) {
             csv.printRecord(
@@ -163,7 +170,7 @@ class PaperController {
             @AuthenticationPrincipal Keeper keeper,
             Model model) {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
-        Evaluation e = evaluate(enclosure);
+        Evaluation e = evaluate(enclosure, keeper);
         model.addAttribute("enclosure", enclosure);
         model.addAttribute("latin", head.latin(e));
         model.addAttribute("today", Presentation.current().day(LocalDate.now(clock)));
@@ -189,8 +196,8 @@ class PaperController {
         return "papers/hand-over";
     }
 
-    private Evaluation evaluate(Enclosure enclosure) {
-        return evaluations.whole(enclosure.design());
+    private Evaluation evaluate(Enclosure enclosure, Keeper keeper) {
+        return livedIn.of(evaluations.whole(enclosure.design()), keeper.id(), enclosure.id(), enclosure.phase());
     }
 
     private static ResponseEntity<byte[]> file(Enclosure enclosure, String end, MediaType type, byte[] body) {

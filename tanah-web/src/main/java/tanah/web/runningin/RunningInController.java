@@ -40,7 +40,7 @@ class RunningInController {
         Evaluation e = Evaluator.evaluate(enclosure.design(), catalogues.of(enclosure.design()));
         Optional<LocalDate> typed = date(from);
         model.addAttribute("enclosure", enclosure);
-        model.addAttribute("view", pages.view(keeper.id(), id, e, way, typed));
+        model.addAttribute("view", pages.view(keeper.id(), id, enclosure.phase(), e, way, typed));
         model.addAttribute("wrong", !from.isBlank() && typed.isEmpty() ? from : "");
         return "runningin/runningin";
     }

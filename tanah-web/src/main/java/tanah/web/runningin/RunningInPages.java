@@ -52,13 +52,14 @@ class RunningInPages {
         this.words = words;
     }
 
-    RunningInView view(long keeper, long enclosure, Evaluation e, String asked, Optional<LocalDate> typed) {
+    RunningInView view(
+            long keeper, long enclosure, String phase, Evaluation e, String asked, Optional<LocalDate> typed) {
         Optional<NitrogenPlan> base = e.care().flatMap(WaterCare::cycle);
         if (base.isEmpty()) {
             return new RunningInView(
-                    false, List.of(), "", "", List.of(), "", 0, proof(keeper, enclosure, e, List.of()));
+                    false, List.of(), "", "", List.of(), "", 0, proof(keeper, enclosure, phase, e, List.of()));
         }
-        double load = e.animals().stream().findFirst().map(CycleWays::load).orElse(0.0);
+        double load = CycleWays.load(e.animals());
         List<CycleWays.Way> ways = CycleWays.of(base.get(), load);
         CycleWays.Way chosen = ways.stream()
                 .filter(w -> word(w).equals(asked))
@@ -85,6 +86,7 @@ class RunningInPages {
                 proof(
                         keeper,
                         enclosure,
+                        phase,
                         e,
                         ways.stream()
                                 .filter(w -> w.plan().school() == base.get().school())
@@ -92,8 +94,8 @@ class RunningInPages {
     }
 
     /** What the log proves so far, and what the way that was chosen would do to the animal. */
-    private List<PlainNote> proof(long keeper, long enclosure, Evaluation e, List<CycleWays.Way> taken) {
-        List<Finding> all = new ArrayList<>(signs.judge(keeper, enclosure, e));
+    private List<PlainNote> proof(long keeper, long enclosure, String phase, Evaluation e, List<CycleWays.Way> taken) {
+        List<Finding> all = new ArrayList<>(signs.judge(keeper, enclosure, phase, e));
         taken.forEach(w -> w.judge().ifPresent(all::add));
         return all.stream()
                 .filter(f -> !f.rule().equals(SettlingRule.ID))

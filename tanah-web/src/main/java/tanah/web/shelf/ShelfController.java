@@ -26,6 +26,7 @@ import tanah.web.design.words.PageHead;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.evaluate.Evaluations;
+import tanah.web.evaluate.LivedIn;
 import tanah.web.forms.Numbers;
 import tanah.web.forms.Presentation;
 import tanah.web.log.LastReadings;
@@ -44,6 +45,7 @@ class ShelfController {
     private final EnclosureService enclosures;
     private final Catalogues catalogues;
     private final Evaluations evaluations;
+    private final LivedIn livedIn;
     private final StageSheet sheets;
     private final Notes notes;
     private final Strata strata;
@@ -53,6 +55,7 @@ class ShelfController {
     private final Words words;
 
     ShelfController(
+            LivedIn livedIn,
             EnclosureService enclosures,
             Catalogues catalogues,
             Evaluations evaluations,
@@ -63,6 +66,7 @@ class ShelfController {
             KeeperService keepers,
             PageHead head,
             Words words) {
+        this.livedIn = livedIn;
         this.head = head;
         this.words = words;
         this.enclosures = enclosures;
@@ -81,8 +85,9 @@ class ShelfController {
     @GetMapping("/")
     String shelf(@AuthenticationPrincipal Keeper keeper, Model model) {
         List<Enclosure> all = enclosures.all(keeper.id());
-        List<Evaluation> evaluated =
-                all.stream().map(e -> evaluations.quick(e.design())).toList();
+        List<Evaluation> evaluated = all.stream()
+                .map(e -> livedIn.of(evaluations.quick(e.design()), keeper.id(), e.id(), e.phase()))
+                .toList();
         double widest = evaluated.stream()
                 .flatMap(e -> e.vessel().stream())
                 .mapToDouble(v -> v.length())
@@ -124,7 +129,8 @@ class ShelfController {
     @GetMapping("/enclosures/{id}/tag")
     String tag(@PathVariable long id, @AuthenticationPrincipal Keeper keeper, Model model) {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
-        model.addAttribute("c", card(enclosure, evaluations.whole(enclosure.design()), LEAST_WIDEST));
+        Evaluation lived = livedIn.of(evaluations.whole(enclosure.design()), keeper.id(), id, enclosure.phase());
+        model.addAttribute("c", card(enclosure, lived, LEAST_WIDEST));
         return "shelf/tag";
     }
 

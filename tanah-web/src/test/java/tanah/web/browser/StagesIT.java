@@ -276,7 +276,19 @@ class StagesIT extends BrowserTest {
         assertThat(page.locator("#events .note").first()).containsText("before the water is proven");
         page.navigate(page.url().replaceFirst("/log.*", "/water/cycle"));
         assertThat(page.locator(".note")).containsText("0 of 3 clean tests");
+        // the same stop wherever the plan is looked at, and the shelf says that it lives there
+        String base = page.url().replaceFirst("/water/cycle.*", "");
+        for (String part : List.of("/notes", "/ground", "/heat")) {
+            page.navigate(base + part);
+            assertThat(page.locator(part.equals("/notes") ? "main" : ".two-notes"))
+                    .containsText(UNPROVEN);
+        }
+        page.navigate(base + "/papers/hand-over");
+        page.navigate("/");
+        assertThat(page.locator("main")).containsText("Kept");
     }
+
+    private static final String UNPROVEN = "before the water is proven";
 
     @Test
     void theSchoolsOfTheWaterAreComparedAndChosen() {

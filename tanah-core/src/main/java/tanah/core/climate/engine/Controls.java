@@ -14,6 +14,11 @@ public final class Controls {
 
     private Controls() {}
 
+    /** Warmth that a probe has of a lamp's light (K). */
+    public interface Lift {
+        double of(int probe, int lamp);
+    }
+
     public static double feels(Network net, ThermalState s, Fixture.Probe probe) {
         if (probe instanceof Fixture.Probe.Air a) {
             return net.grid.at(s.air, a.x(), a.y(), a.z());
@@ -32,6 +37,7 @@ public final class Controls {
      *
      * @param base      state without them
      * @param responses what each adds at full power
+     * @param lift      by how much the light of one at full power warms the probe of another (K)
      * @param set       set points (°C)
      * @param available most that each may use
      */
@@ -40,6 +46,7 @@ public final class Controls {
             List<Fixture.Thermostat> thermostats,
             ThermalState base,
             List<ThermalState> responses,
+            Lift lift,
             double[] set,
             double[] available) {
         int n = thermostats.size();
@@ -50,7 +57,7 @@ public final class Controls {
             Fixture.Probe probe = thermostats.get(i).probe();
             alone[i] = feels(net, base, probe);
             for (int j = 0; j < n; j++) {
-                adds[i][j] = feels(net, responses.get(j), probe);
+                adds[i][j] = feels(net, responses.get(j), probe) + lift.of(i, j);
             }
         }
         for (int round = 0; round < ROUNDS; round++) {

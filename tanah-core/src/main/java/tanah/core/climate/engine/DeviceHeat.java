@@ -42,6 +42,8 @@ public final class DeviceHeat {
         } else if (f.part() instanceof Fixture.InWater w) {
             s.water[w.water()] += f.power() * w.share();
             s.room += f.power() * (1 - w.share());
+        } else if (f.part() instanceof Fixture.Outside) {
+            s.room += f.power();
         } else if (f.part() instanceof Fixture.Fan fan) {
             s.zone[grid.zoneAt(fan.x(), fan.y(), fan.z())] += f.power();
         } else if (f.part() instanceof Fixture.Mat mat) {

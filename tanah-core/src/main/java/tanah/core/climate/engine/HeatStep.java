@@ -49,6 +49,11 @@ public final class HeatStep {
         assemble();
     }
 
+    /** Speed at which the air mixes (m/s). */
+    public double speed() {
+        return k.speed();
+    }
+
     // ---- what does not depend on the sources
 
     private void assemble() {

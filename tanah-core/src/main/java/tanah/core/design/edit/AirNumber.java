@@ -4,8 +4,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.catalogue.Catalogue;
-import tanah.core.catalogue.VesselModel;
 import tanah.core.design.AirPlan;
+import tanah.core.design.Boxes;
 import tanah.core.design.Design;
 import tanah.core.design.VesselPlan;
 
@@ -30,7 +30,9 @@ public enum AirNumber {
         VesselPlan.Lid lid = lid(design);
         AirPlan air = design.air().orElse(AirPlan.STILL);
         return switch (this) {
-            case LID_MESH -> OptionalDouble.of(lid.meshFraction().orElseGet(() -> sold(design, catalogue)));
+            case LID_MESH ->
+                OptionalDouble.of(
+                        design.vessel().map(v -> Boxes.lidMesh(v, catalogue)).orElse(0.0));
             case LID_OPEN -> lid.mesh().open();
             case FAN_SPEED -> air.fanSpeed();
             case FAN_EXCHANGE -> air.exchange();
@@ -46,14 +48,6 @@ public enum AirNumber {
             case FAN_SPEED -> design.withAir(Optional.of(air.withFanSpeed(v)));
             case FAN_EXCHANGE -> design.withAir(Optional.of(air.withExchange(v)));
         };
-    }
-
-    private static double sold(Design design, Catalogue catalogue) {
-        return design.vessel()
-                .flatMap(VesselPlan::catalogue)
-                .flatMap(catalogue::findVessel)
-                .map(VesselModel::lidMesh)
-                .orElse(0.0);
     }
 
     private static VesselPlan.Lid lid(Design design) {

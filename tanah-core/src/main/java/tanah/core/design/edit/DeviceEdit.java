@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import tanah.core.catalogue.Gear;
 import tanah.core.design.Boxes;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
@@ -167,6 +168,16 @@ public sealed interface DeviceEdit extends Edit {
             if (heater.isEmpty()) {
                 return design;
             }
+            if (context.catalogue()
+                    .findGear(heater.get().item())
+                    .filter(Gear::isWaterHeater)
+                    .isPresent()) {
+                // its probe hangs in the water where it stands, as its own does
+                return design.withDevice(
+                        device,
+                        d -> d.withThermostat(
+                                thermostat(d, heater.get().thermostat().flatMap(Device.Thermostat::probe))));
+            }
             Optional<String> felt = heater.get()
                     .thermostat()
                     .flatMap(Device.Thermostat::probe)
@@ -175,10 +186,10 @@ public sealed interface DeviceEdit extends Edit {
             Design with = felt.isPresent() ? design : withPlace(design, heater.get());
             String probe = felt.orElseGet(
                     () -> with.probes().get(with.probes().size() - 1).id());
-            return with.withDevice(device, d -> d.withThermostat(thermostat(d, probe)));
+            return with.withDevice(device, d -> d.withThermostat(thermostat(d, Optional.of(probe))));
         }
 
-        private Device.Thermostat thermostat(Device d, String probe) {
+        private Device.Thermostat thermostat(Device d, Optional<String> probe) {
             Device.Thermostat before = d.thermostat().orElse(Device.Thermostat.builtIn(set));
             String type = item.contains("dim") ? "dimming" : item.contains("pulse") ? "pulse" : "on_off";
             return new Device.Thermostat(
@@ -188,7 +199,7 @@ public sealed interface DeviceEdit extends Edit {
                     d.thermostat().isPresent() ? before.night() : OptionalDouble.of(set),
                     before.hysteresis(),
                     OptionalDouble.empty(),
-                    Optional.of(probe));
+                    probe);
         }
 
         private static Design withPlace(Design design, Device heater) {

@@ -62,6 +62,35 @@ public sealed interface PlanEdit extends Edit {
         }
     }
 
+    /**
+     * Keep no more of a species, over all its entries: the last entries give first, one of which none is left is taken out.
+     *
+     * @param most  animals, 1 or more
+     * @param males of them at most; empty: no fewer than there may be of so many animals
+     */
+    record KeepAtMost(String species, int most, OptionalInt males) implements PlanEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            List<Resident> kept = new ArrayList<>();
+            int left = most;
+            int leftMales = males.orElse(Integer.MAX_VALUE);
+            for (Resident r : design.animals()) {
+                if (!r.species().equals(species)) {
+                    kept.add(r);
+                    continue;
+                }
+                int count = Math.min(left, r.count());
+                if (count > 0) {
+                    int known = Math.min(Math.min(count, leftMales), r.males().orElse(0));
+                    kept.add(r.withCount(count, r.males().isPresent() ? OptionalInt.of(known) : r.males()));
+                    left -= count;
+                    leftMales -= known;
+                }
+            }
+            return design.withAnimals(kept);
+        }
+    }
+
     /** Choose a school. */
     record SetSchool(String choice, String option) implements PlanEdit {
         @Override

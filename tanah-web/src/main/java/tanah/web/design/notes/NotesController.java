@@ -21,6 +21,7 @@ import tanah.web.design.words.FindingWords;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.evaluate.Evaluations;
+import tanah.web.evaluate.LivedIn;
 import tanah.web.shell.Words;
 
 /** All notes of a plan: filtered by stage and verdict, grouped by either, each with the way to its peg. */
@@ -32,14 +33,17 @@ class NotesController {
     private final Words words;
     private final Catalogues catalogues;
     private final Evaluations evaluations;
+    private final LivedIn livedIn;
 
     NotesController(
+            LivedIn livedIn,
             EnclosureService enclosures,
             Notes notes,
             FindingWords findings,
             Words words,
             Catalogues catalogues,
             Evaluations evaluations) {
+        this.livedIn = livedIn;
         this.evaluations = evaluations;
         this.enclosures = enclosures;
         this.notes = notes;
@@ -60,7 +64,7 @@ class NotesController {
             @AuthenticationPrincipal Keeper keeper,
             Model model) {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
-        Evaluation e = evaluations.whole(enclosure.design(), id);
+        Evaluation e = livedIn.of(evaluations.whole(enclosure.design(), id), keeper.id(), id, enclosure.phase());
         List<NoteView> every = notes.of(
                 e,
                 catalogues.of(e.design()),

@@ -14,6 +14,7 @@ import tanah.core.finding.Stage;
 import tanah.core.forecast.Energy;
 import tanah.core.forecast.Forecast;
 import tanah.core.forecast.PointForecast;
+import tanah.core.forecast.WaterMoved;
 import tanah.core.light.Vec;
 import tanah.core.need.ClimatePlace;
 import tanah.core.time.Season;
@@ -172,8 +173,8 @@ public class ClimatePages {
             rows.add(litres("carried", d.water().carried(), at));
             rows.add(litres("drained", d.water().drained(), at));
         }
-        f.rise(season).ifPresent(r -> rows.add(today("rise", millimetres(r), at + "rise")));
-        f.daysToSeparator(season)
+        WaterMoved.rise(f, season).ifPresent(r -> rows.add(today("rise", millimetres(r), at + "rise")));
+        WaterMoved.daysToSeparator(f, season)
                 .ifPresent(days ->
                         rows.add(today("separator", words.count("climate.days", Math.round(days)), at + "separator")));
     }

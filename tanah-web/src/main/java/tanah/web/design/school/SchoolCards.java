@@ -112,7 +112,7 @@ class SchoolCards {
             case "plants_only" -> NitrogenPlan.School.SINGLE;
             default -> NitrogenPlan.School.FISHLESS;
         };
-        double load = e.animals().stream().mapToDouble(CycleWays::load).max().orElse(0);
+        double load = CycleWays.load(e.animals());
         return e.care()
                 .flatMap(WaterCare::cycle)
                 .flatMap(base -> CycleWays.of(base, load).stream()

@@ -66,7 +66,7 @@ class SchoolController {
         String current = Schools.current(enclosure.design(), school, catalogues.of(enclosure.design()));
         List<Evaluation> computed = school.options().stream()
                 .map(o -> with(enclosure.design(), school, o))
-                .map(d -> isClimate(school) ? climate(d, id) : Evaluator.evaluate(d, catalogues.of(d)))
+                .map(d -> way(school, d, id))
                 .toList();
         List<SchoolCards.Card> shown = new ArrayList<>();
         for (int i = 0; i < computed.size(); i++) {
@@ -88,6 +88,22 @@ class SchoolController {
                 .ifPresent(
                         s -> model.addAttribute("since", Presentation.current().day(s.date())));
         return "design/schools";
+    }
+
+    private Evaluation way(School school, Design way, long enclosure) {
+        if (isClimate(school)) {
+            return climate(way, enclosure);
+        }
+        return school.stage() == Stage.WATER
+                ? withWater(climate(way, enclosure))
+                : Evaluator.evaluate(way, catalogues.of(way));
+    }
+
+    /** With what heats the water, a number of the climate. */
+    private Evaluation withWater(Evaluation way) {
+        return way.forecast()
+                .map(f -> Evaluator.withForecast(way, f.withWater(), catalogues.of(way.design())))
+                .orElse(way);
     }
 
     /** A way with its climate, computed behind the page; it starts from the plan's own and stops nothing of it. */

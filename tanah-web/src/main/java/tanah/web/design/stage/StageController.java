@@ -33,6 +33,7 @@ import tanah.web.enclosure.ConflictException;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.evaluate.Evaluations;
+import tanah.web.evaluate.LivedIn;
 import tanah.web.forms.ErrorWords;
 import tanah.web.forms.FieldErrors;
 import tanah.web.shell.NotFoundException;
@@ -53,9 +54,11 @@ public class StageController {
     private final ConflictPages conflicts;
     private final OwnEntryService own;
     private final Evaluations evaluations;
+    private final LivedIn livedIn;
     private final ClimatePages climate;
 
     StageController(
+            LivedIn livedIn,
             EnclosureService enclosures,
             List<DesignStage> stages,
             RemedyEdit remedies,
@@ -66,6 +69,7 @@ public class StageController {
             OwnEntryService own,
             Evaluations evaluations,
             ClimatePages climate) {
+        this.livedIn = livedIn;
         this.evaluations = evaluations;
         this.climate = climate;
         this.own = own;
@@ -231,9 +235,10 @@ public class StageController {
     private void fill(
             Model model, Keeper keeper, DesignStage stage, Enclosure enclosure, SheetOptions asked, boolean whole) {
         SheetOptions options = stage.opensWithSection() ? asked.orSection() : asked;
-        Evaluation e = whole
+        Evaluation plan = whole
                 ? evaluations.whole(enclosure.design(), enclosure.id())
                 : evaluations.quick(enclosure.design(), enclosure.id());
+        Evaluation e = livedIn.of(plan, keeper.id(), enclosure.id(), enclosure.phase());
         model.addAttribute("view", pages.view(keeper.id(), enclosure, e, stage.stage(), options));
         if (stage.hasClimate()) {
             model.addAttribute("climate", climate.view(keeper.id(), e, options, stage.stage()));

@@ -44,6 +44,7 @@ public class WaterParts {
             "water.heat",
             "water.heater",
             "water.warm_up",
+            "water.stuck",
             "water.unheated",
             "water.evaporation",
             "water.turnover",
