@@ -125,7 +125,11 @@ public final class WaterHeatRule {
         List<Remedy> remedies = new ArrayList<>();
         List<Device> heaters = heaters(j.forecast());
         if (heaters.size() == 1) {
-            sold(j, h, Double.MAX_VALUE).ifPresent(g -> remedies.add(exchange("larger-heater", heaters.get(0), g)));
+            // without a second control a heater that can overheat the water is no cure
+            double most = hasSecond(heaters.get(0))
+                    ? Double.MAX_VALUE
+                    : h.mostPower(HardLimits.of(j.animal()).high());
+            sold(j, h, most).ifPresent(g -> remedies.add(exchange("larger-heater", heaters.get(0), g)));
         }
         remedies.add(Remedy.byHand("warmer-room-water"));
         boolean never = warmUp.isEmpty();

@@ -16,10 +16,12 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
 import tanah.core.design.edit.DeviceEdit;
+import tanah.core.design.edit.Edit;
 import tanah.core.design.edit.EditContext;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.evaluate.Evaluator.Depth;
+import tanah.core.evaluate.RemedyTrials;
 import tanah.core.failure.Failure;
 import tanah.core.failure.FailureCourse;
 import tanah.core.finding.Finding;
@@ -246,5 +248,32 @@ class WaterHeatTest {
         assertThat(played.limits().get(0).isPassed()).isTrue();
         assertThat(Failure.of(e.forecast().orElseThrow().mapped()))
                 .anyMatch(f -> f.kind() == Failure.Kind.LAMP_OUT && f.device().equals("heater"));
+    }
+
+    /** A larger heater that would boil the box when it sticks is not offered as a cure; a second control is, and cures. */
+    @Test
+    void whatIsOfferedForAHeaterHeals() {
+        assertThat(of(whole(small(25)), "GW-085").get(0).remedies())
+                .extracting(Remedy::key)
+                .doesNotContain("larger-heater");
+        Design twice = new DeviceEdit.Control("heater", "thermostat-onoff-1000", 24).apply(small(25), CONTEXT);
+        Evaluation weak = RemedyTrials.whole(whole(twice), CATALOGUE, () -> false);
+        Remedy larger = remedy(of(weak, "GW-085").get(0), "larger-heater");
+        assertThat(larger.heals()).isTrue();
+        assertThat(whole(Edit.take(larger, twice, CONTEXT)).count(Severity.STOP))
+                .isZero();
+        Evaluation strong = RemedyTrials.whole(whole(small(100)), CATALOGUE, () -> false);
+        Remedy second = remedy(of(strong, "GW-086").get(0), "second-control");
+        assertThat(second.heals()).isTrue();
+        Evaluation after = whole(Edit.take(second, small(100), CONTEXT));
+        assertThat(of(after, "GW-086")).extracting(Finding::severity).containsExactly(Severity.CAUTION);
+        assertThat(after.count(Severity.STOP)).isLessThan(strong.count(Severity.STOP));
+    }
+
+    private static Remedy remedy(Finding f, String key) {
+        return f.remedies().stream()
+                .filter(r -> r.key().equals(key))
+                .findFirst()
+                .orElseThrow();
     }
 }
