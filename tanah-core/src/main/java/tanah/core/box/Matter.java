@@ -1,5 +1,7 @@
 package tanah.core.box;
 
+import tanah.core.light.Glazing;
+
 /**
  * What panes and ground are made of. Handbook values from memory unless noted; conductivity of ground media ±30 %.
  */
@@ -7,6 +9,7 @@ public enum Matter {
     /** EN ISO 10456. */
     GLASS(1.0, 2.10e6),
     ACRYLIC(0.19, 1.75e6),
+    POLYCARBONATE(0.20, 1.44e6),
     /** EN ISO 10456. */
     PVC_RIGID(0.17, 1.40e6),
     PVC_FOAM(0.08, 0.60e6),
@@ -36,6 +39,31 @@ public enum Matter {
     Matter(double conductivity, double heat) {
         this.conductivity = conductivity;
         this.heat = heat;
+    }
+
+    /** What a sheet of it lets through where nothing covers it. */
+    public Glazing glazing() {
+        return switch (this) {
+            case GLASS -> Glazing.GLASS;
+            case ACRYLIC -> Glazing.ACRYLIC;
+            case POLYCARBONATE -> Glazing.POLYCARBONATE;
+            default -> Glazing.OPAQUE;
+        };
+    }
+
+    /** Share of light that its face throws back, the usual colours of each; from memory, 0.1 up or down. */
+    public double reflectance() {
+        return switch (this) {
+            case CORK -> 0.12;
+            case PU_FOAM -> 0.08; // painted dark
+            case XPS, WOOD -> 0.30;
+            case PLYWOOD, CHIPBOARD -> 0.35;
+            case PVC_RIGID, PVC_FOAM -> 0.70; // white
+            case STONE -> 0.25;
+            case SLATE -> 0.10;
+            case GLASS, ACRYLIC, POLYCARBONATE -> 0.15; // before a cover
+            default -> 0.20;
+        };
     }
 
     public Sheet sheet(double thickness) {

@@ -15,7 +15,7 @@ import tanah.core.light.Lid;
  * @param bottom pane
  * @param lid    its mesh
  * @param cover  what the lid is made of where it is not mesh
- * @param vents  in the sides
+ * @param vents  in the sides and in the lid
  */
 public record Shell(
         double length,
@@ -32,15 +32,35 @@ public record Shell(
     }
 
     /**
-     * An opening in a side.
+     * An opening in a side or in the lid.
      *
-     * @param side   it is in
-     * @param z      of its middle (m)
-     * @param from   along the side (m)
-     * @param to     along the side (m)
+     * @param side   it is in; empty: the lid
+     * @param z      of its middle in a side (m)
+     * @param from   along the side, in the lid along the front (m)
+     * @param to     along the side, in the lid along the front (m)
+     * @param front  in the lid (m)
+     * @param back   in the lid (m)
      * @param area   m²
-     * @param height m
+     * @param height in a side (m)
      * @param open   share of its screen
      */
-    public record Vent(Lid.Side side, double z, double from, double to, double area, double height, double open) {}
+    public record Vent(
+            Optional<Lid.Side> side,
+            double z,
+            double from,
+            double to,
+            double front,
+            double back,
+            double area,
+            double height,
+            double open) {
+        public static Vent in(
+                Lid.Side side, double z, double from, double to, double area, double height, double open) {
+            return new Vent(Optional.of(side), z, from, to, 0, 0, area, height, open);
+        }
+
+        public static Vent inLid(double from, double to, double front, double back, double area, double open) {
+            return new Vent(Optional.empty(), 0, from, to, front, back, area, 0, open);
+        }
+    }
 }

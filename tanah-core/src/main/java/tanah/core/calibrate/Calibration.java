@@ -238,9 +238,9 @@ public final class Calibration {
         return switch (r.kind()) {
             case AIR -> {
                 double air = p.air(r.at().x(), r.at().y(), r.at().z());
+                double wind = Math.max(LEAST_SPEED, s.mixingSpeed());
                 yield r.shows()
-                        .map(i -> i.shows(
-                                air, p.radiant(), light.aimed(r.at(), s::duty), Math.max(LEAST_SPEED, s.mixingSpeed())))
+                        .map(i -> p.shown(i, r.at(), light.aimed(r.at(), s::duty), wind))
                         .orElse(air);
             }
             case SURFACE -> p.surface(r.at().x(), r.at().y());

@@ -73,12 +73,13 @@ public record Balance(
             edge += net.waterEdge[w] * (s.water[w] - room.celsius());
         }
         double vent = 0;
-        double through = MoistAir.DENSITY * Math.abs(k.through());
-        double[] out = k.through() < 0 ? model.vents.enters : model.vents.leaves;
         for (int n = 0; n < g.zones; n++) {
-            vent += MoistAir.HEAT * (k.exchange[n] + through * out[n]) * (s.air[n] - room.celsius());
+            vent += MoistAir.HEAT * (k.exchange[n] + MoistAir.DENSITY * k.out[n]) * (s.air[n] - room.celsius());
         }
-        return new Balance(
-                power, direct, panes, base, edge, vent, k.mesh() * (s.star - room.celsius()), latent, stored);
+        double mesh = 0;
+        for (int i = 0; i < s.star.length; i++) {
+            mesh += k.meshRadiant[i] * (s.star[i] - room.celsius());
+        }
+        return new Balance(power, direct, panes, base, edge, vent, mesh, latent, stored);
     }
 }

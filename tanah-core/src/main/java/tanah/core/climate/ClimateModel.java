@@ -110,6 +110,11 @@ public final class ClimateModel {
         return net.grid.tileZ[net.grid.tileAt(x, y)];
     }
 
+    /** Mean height of ground and water, at which the air begins (m). */
+    public double meanGround() {
+        return net.grid.ground;
+    }
+
     /** Zones of the air. */
     public int zones() {
         return net.grid.zones;
@@ -153,7 +158,7 @@ public final class ClimateModel {
                 HeatSources.total(s.platform),
                 HeatSources.total(s.foliage),
                 HeatSources.total(s.zone),
-                s.star,
+                s.star.clone(),
                 HeatSources.total(s.water),
                 s.room);
     }
@@ -192,14 +197,14 @@ public final class ClimateModel {
         int round = 0;
         for (; round < MOST_ROUNDS; round++) {
             double floor = round < FIRST_ROUNDS ? Coefficients.FIRST_SPEED : 0;
-            Coefficients now = Coefficients.at(net, vents, s, released(duty), floor, room, 1);
+            Coefficients now = Coefficients.at(net, vents, s, stores, released(duty), floor, room, 1);
             if (k == null) {
                 k = now;
             } else {
                 k.toward(now, round <= 30 ? 0.5 : round <= 80 ? 0.3 : 0.15);
             }
             double step = round <= 30 ? 0.9 : round <= 80 ? 0.6 : 0.3;
-            Vapour vapour = new Vapour(net, vents, k, s, stores, room, lit, 0, new double[net.grid.zones]);
+            Vapour vapour = new Vapour(net, k, s, stores, room, lit, 0, new double[net.grid.zones]);
             vapour.solve(s.humidity);
             double moved = 0;
             for (int n = 0; n < s.humidity.length; n++) {
@@ -207,7 +212,7 @@ public final class ClimateModel {
                 moved = Math.max(moved, Math.abs(d));
                 s.humidity[n] += step * d;
             }
-            HeatStep heat = new HeatStep(net, vents, k, Latent.of(net, vapour, s), 0, s);
+            HeatStep heat = new HeatStep(net, k, Latent.of(net, vapour, s), 0, s);
             ThermalState next = Thermostats.of(this, heat, room, s, available, dayShare, duty, Set.of());
             HeatSources all = all(duty);
             for (int i = 0; i < SWEEPS; i++) {

@@ -72,6 +72,9 @@ public record DayCourse(
             if (risen && !wetter) {
                 return OptionalDouble.of(i * 24.0 / n);
             }
+            if (!risen && i * 24 > n) {
+                break; // what rises later is not of this moment
+            }
             risen |= wetter;
         }
         return risen ? OptionalDouble.empty() : OptionalDouble.of(0);

@@ -241,17 +241,17 @@ public final class DayRun {
         }
         double released = model.released(expected);
         double venting = failing ? drill.venting() : 1;
-        Coefficients k = Coefficients.at(net, model.vents, state, released, 0, room, venting);
+        Coefficients k = Coefficients.at(net, model.vents, state, water.stores, released, 0, room, venting);
         Pass pass = pass(k, state, room, lit, available, flash, step);
         if (spray > 0 || DayLedger.moved(net, state, pass.after()) >= QUIET) {
-            k.toward(Coefficients.at(net, model.vents, pass.after(), released, 0, room, venting), 0.5);
+            k.toward(Coefficients.at(net, model.vents, pass.after(), water.stores, released, 0, room, venting), 0.5);
             pass = pass(k, pass.after(), room, lit, available, flash, step);
             for (int more = 0; more < MORE_PASSES && pass.chasesFog(); more++) {
                 pass = pass(k, pass.after(), room, lit, available, flash, step);
             }
         }
         ledger(pass, k, room, step);
-        water.apply(pass.vapour(), k, model.vents, room, step);
+        water.apply(pass.vapour(), k, room, step);
         debt.settle(net, pass.latent(), pass.at(), pass.after(), step);
         state = pass.after();
         duty = pass.duty();
@@ -278,11 +278,11 @@ public final class DayRun {
             double[] available,
             double[] flash,
             double step) {
-        Vapour v = new Vapour(net, model.vents, k, at, water.stores, room, lit, step, flash);
+        Vapour v = new Vapour(net, k, at, water.stores, room, lit, step, flash);
         v.solve(state.humidity);
         Latent latent = Latent.of(net, v, at);
         debt.charge(latent, step);
-        HeatStep heat = new HeatStep(net, model.vents, k, latent, 1 / step, at);
+        HeatStep heat = new HeatStep(net, k, latent, 1 / step, at);
         double[] next = duty.clone();
         ThermalState after = Thermostats.of(model, heat, room, state, available, lit ? 1 : 0, next, stuck);
         System.arraycopy(v.humidity, 0, after.humidity, 0, v.humidity.length);

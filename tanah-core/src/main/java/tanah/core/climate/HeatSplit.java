@@ -1,5 +1,7 @@
 package tanah.core.climate;
 
+import java.util.Arrays;
+
 /**
  * Where the power of a device goes (W).
  *
@@ -10,7 +12,7 @@ package tanah.core.climate;
  * @param platform onto platforms
  * @param foliage  onto leaves
  * @param air      into the air
- * @param diffuse  to all faces as long waves
+ * @param diffuse  to all faces as long waves, by section along the box
  * @param water    into the water
  * @param room     never enters
  */
@@ -22,10 +24,15 @@ public record HeatSplit(
         double platform,
         double foliage,
         double air,
-        double diffuse,
+        double[] diffuse,
         double water,
         double room) {
+    /** Long waves over all sections. */
+    public double all() {
+        return Arrays.stream(diffuse).sum();
+    }
+
     public double sum() {
-        return ground + cells + base + panes + platform + foliage + air + diffuse + water + room;
+        return ground + cells + base + panes + platform + foliage + air + all() + water + room;
     }
 }

@@ -5,13 +5,12 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.IntToDoubleFunction;
+import org.jspecify.annotations.Nullable;
 import tanah.core.box.ClimateCase;
 import tanah.core.box.Fixture;
-import tanah.core.box.Shell;
 import tanah.core.climate.engine.DeviceHeat;
 import tanah.core.climate.engine.Grid;
 import tanah.core.light.Band;
-import tanah.core.light.Block;
 import tanah.core.light.Emitter;
 import tanah.core.light.PlantLight;
 import tanah.core.light.Space;
@@ -19,22 +18,20 @@ import tanah.core.light.UvIndex;
 import tanah.core.light.Vec;
 
 /**
- * UV index and plant light in an enclosure with its lamps on. Reflection from walls is left out: up to 15 to 20 % more in
- * white or limestone-lined boxes.
+ * UV index and plant light in an enclosure with its lamps on. Plant light has what panes, backgrounds and ground throw back; of UV they
+ * give back little, which is left out: up to 15 % more in white or limestone-lined boxes.
  */
 public final class LightMap {
     private static final double OVER_GROUND = 0.01; // m, for plants
     private static final double SHADE = 0.3; // UV index
-    private static final int ACROSS = 24;
-    private static final int DEEP = 12;
-    private static final int HIGH = 12;
-    private static final double CLOSE = 0.02; // m from a lamp that something is which touches it
 
     private final Grid grid;
     private final Space space;
     private final double uvFactor;
     private final double lampFactor;
     private final List<Source> sources = new ArrayList<>();
+    /** Light thrown back by source (1/m²), found when plant light is first asked for. */
+    private double @Nullable [] thrown;
 
     /** A lamp with what does not change from place to place: its samples, its UV and its photons by unit of light. */
     private record Source(
@@ -131,16 +128,39 @@ public final class LightMap {
     /** The same at some duties of the devices. */
     public double photons(Vec at, IntToDoubleFunction duty) {
         double sum = 0;
-        for (Source l : sources) {
+        double[] back = thrown();
+        for (int i = 0; i < back.length; i++) {
+            Source l = sources.get(i);
             double share = l.photons() > 0 ? duty.applyAsDouble(l.fixture()) : 0;
             if (share > 0) {
-                sum += share
-                        * l.photons()
-                        * space.irradiance(
-                                l.shape(), l.part(), l.samples(), Band.LIGHT, at, Optional.of(Vec.UP), Space.Shade.ALL);
+                double direct = space.irradiance(
+                        l.shape(), l.part(), l.samples(), Band.LIGHT, at, Optional.of(Vec.UP), Space.Shade.ALL);
+                sum += share * l.photons() * (direct + back[i]);
             }
         }
         return sum;
+    }
+
+    /** Of it what is thrown back, at every place alike (mol/m² s). */
+    public double photonsThrown() {
+        double sum = 0;
+        double[] back = thrown();
+        for (int i = 0; i < back.length; i++) {
+            sum += dimmed(sources.get(i).fixture()) * sources.get(i).photons() * back[i];
+        }
+        return sum;
+    }
+
+    private double[] thrown() {
+        double[] found = thrown;
+        if (found == null) {
+            ThrownLight box = new ThrownLight(grid, space);
+            found = sources.stream()
+                    .mapToDouble(l -> l.photons() > 0 ? box.of(l.shape(), l.part(), l.samples()) : 0)
+                    .toArray();
+            thrown = found;
+        }
+        return found;
     }
 
     /** All light and heat of the lamps' beams at a place on a receiver that faces each of them (W/m²), at some duties. */
@@ -216,65 +236,12 @@ public final class LightMap {
 
     /** Highest UV index that the animal can reach: what safety is judged by. */
     public double uvPeak(Reach reach) {
-        double most = Math.max(uvOnGround(reach.back()).most(), underLowLamps(reach.back()));
-        for (ClimateCase.Platform p : grid.enclosure.platforms()) {
-            for (int i = 0; i < 4; i++) {
-                most = Math.max(
-                        most,
-                        uvIndex(new Vec(
-                                p.x() + (i % 2 == 0 ? -1 : 1) * p.sizeX() / 4,
-                                p.y() + (i < 2 ? -1 : 1) * p.sizeY() / 4,
-                                p.z() + reach.back())));
-            }
-        }
-        if (!reach.climbs()) {
-            return most;
-        }
-        Shell shell = grid.enclosure.shell();
-        double high = shell.height() - reach.fromTop() - grid.ground;
-        for (int i = 0; i < ACROSS; i++) {
-            for (int j = 0; j < DEEP; j++) {
-                for (int k = 0; k < HIGH; k++) {
-                    Vec at = new Vec(
-                            (i + 0.5) / ACROSS * shell.length(),
-                            (j + 0.5) / DEEP * shell.width(),
-                            grid.ground + (k + 0.5) / HIGH * high);
-                    if (isReached(at, reach)) {
-                        most = Math.max(most, uvIndex(at));
-                    }
-                }
-            }
-        }
-        return most;
-    }
-
-    /** Under lamps that hang no higher than a back: the animal is beside them and below. */
-    private double underLowLamps(double back) {
-        double most = 0;
-        for (Source l : sources) {
-            Vec at = l.shape().at();
-            double ground = grid.tileZ[grid.tileAt(at.x(), at.y())];
-            if (l.uv() > 0 && at.z() <= ground + back + CLOSE) {
-                double z = Math.max(Math.min(ground, at.z()), at.z() - CLOSE);
-                most = Math.max(most, uvIndex(new Vec(at.x(), at.y(), z)));
-            }
-        }
-        return most;
-    }
-
-    private boolean isReached(Vec at, Reach reach) {
-        for (Block solid : space.solids()) {
-            if (solid.contains(at)) {
-                return false;
-            }
-        }
-        for (Fixture f : grid.enclosure.fixtures()) {
-            if (f.part() instanceof Fixture.Lamp lamp
-                    && lamp.shape().at().minus(at).length() < reach.fromLamps()) {
-                return false;
-            }
-        }
-        return true;
+        List<Vec> lamps = sources.stream()
+                .filter(l -> l.uv() > 0)
+                .map(l -> l.shape().at())
+                .toList();
+        return new UvPeak(grid, space, reach, this::uvIndex)
+                .most(uvOnGround(reach.back()).most(), lamps);
     }
 
     /** Zone of the mean over the ground, 1 to 4, or 5 beyond. */

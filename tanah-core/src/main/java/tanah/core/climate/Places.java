@@ -14,6 +14,8 @@ import tanah.core.climate.engine.Network;
 import tanah.core.climate.engine.ThermalState;
 import tanah.core.light.Emitter;
 import tanah.core.light.Lid;
+import tanah.core.light.Vec;
+import tanah.core.physics.Instrument;
 import tanah.core.physics.MoistAir;
 
 /** Named places of an enclosure at one state. */
@@ -53,9 +55,20 @@ public final class Places {
         return g.at(s.humidity, x, y, z);
     }
 
-    /** Mean radiant temperature (°C). */
-    public double radiant() {
-        return s.star;
+    /** What a small instrument shows at a place (°C), with the light that falls on it (W/m²) and the speed of the air (m/s). */
+    public double shown(Instrument instrument, Vec at, double light, double speed) {
+        ProbeAir here = ProbeAir.at(net, s, at.x(), at.y(), at.z());
+        return instrument.shows(here.air(), here.walls(), light, speed);
+    }
+
+    /** Mean radiant temperature of a section along the box (°C). */
+    public double radiant(int section) {
+        return s.star[section];
+    }
+
+    /** How many sections radiate along the box. */
+    public int sections() {
+        return s.star.length;
     }
 
     /** Face of the ground or of the water at a place (°C). */
@@ -252,8 +265,7 @@ public final class Places {
     }
 
     private double over(double x, double y, double z, double surface) {
-        double air = air(x, y, z + BASKING_ABOVE);
-        return air + WARM_LAYER * Math.max(0, surface - air) * Math.exp(-BASKING_ABOVE / LAYER);
+        return ProbeAir.over(air(x, y, z + BASKING_ABOVE), surface, BASKING_ABOVE);
     }
 
     /** Coldest patch of the front pane. */

@@ -3,6 +3,9 @@ package tanah.core.climate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tanah.core.box.Fixture;
+import tanah.core.climate.engine.Controls;
+import tanah.core.climate.engine.Network;
+import tanah.core.climate.engine.ThermalState;
 import tanah.core.light.Vec;
 import tanah.core.physics.Instrument;
 
@@ -15,6 +18,8 @@ final class ProbeLift {
 
     private final @Nullable double[][]
             light; // W/m² at full power: by ruled fixture and lamp; null where no light counts
+    private final Fixture.@Nullable Probe[] probes;
+    private final Network net;
     private final double fan; // m/s
 
     /**
@@ -42,21 +47,25 @@ final class ProbeLift {
         }
     }
 
-    private ProbeLift(@Nullable double[][] light, double fan) {
+    private ProbeLift(Network net, @Nullable double[][] light, Fixture.@Nullable Probe[] probes, double fan) {
+        this.net = net;
         this.light = light;
+        this.probes = probes;
         this.fan = fan;
     }
 
     static ProbeLift of(ClimateModel model) {
         List<Fixture> fixtures = model.enclosure().fixtures();
         double[][] light = new double[fixtures.size()][];
+        Fixture.Probe[] probes = new Fixture.Probe[light.length];
         for (int i = 0; i < light.length; i++) {
-            if (fixtures.get(i).thermostat().map(Fixture.Thermostat::probe).orElse(null) instanceof Fixture.Probe.Air at
-                    && at.bare()) {
+            probes[i] =
+                    fixtures.get(i).thermostat().map(Fixture.Thermostat::probe).orElse(null);
+            if (probes[i] instanceof Fixture.Probe.Air at && at.bare()) {
                 light[i] = lights(LightMap.of(model), new Vec(at.x(), at.y(), at.z()), light.length);
             }
         }
-        return new ProbeLift(light, model.enclosure().fanSpeed());
+        return new ProbeLift(model.net, light, probes, model.enclosure().fanSpeed());
     }
 
     private static double[] lights(LightMap map, Vec at, int count) {
@@ -72,23 +81,24 @@ final class ProbeLift {
      * A probe at a moment.
      *
      * @param ruled  fixture whose thermostat it is
-     * @param air    at the probe (°C)
-     * @param walls  mean radiant temperature (°C)
+     * @param state  of the box
      * @param speed  of the air (m/s)
      * @param likely share of its power that each device has, about which the slope is taken
      */
-    Shown at(int ruled, double air, double walls, double speed, double[] likely) {
+    Shown at(int ruled, ThermalState state, double speed, double[] likely) {
         double[] here = light[ruled];
-        if (here == null) {
+        if (here == null || !(probes[ruled] instanceof Fixture.Probe.Air at)) {
             return Shown.AIR;
         }
         double wind = Math.max(LEAST_SPEED, Math.max(speed, fan));
-        double dark = Instrument.BARE.shows(air, walls, 0, wind);
+        double air = Controls.feels(net, state, at);
+        ProbeAir near = ProbeAir.at(net, state, at.x(), at.y(), at.z());
+        double dark = Instrument.BARE.shows(near.air(), near.walls(), 0, wind);
         double sum = 0;
         for (int i = 0; i < here.length; i++) {
             sum += likely[i] * here[i];
         }
-        double slope = sum > 0 ? (Instrument.BARE.shows(air, walls, sum, wind) - dark) / sum : 0;
+        double slope = sum > 0 ? (Instrument.BARE.shows(near.air(), near.walls(), sum, wind) - dark) / sum : 0;
         return new Shown(dark - air, here, slope);
     }
 }

@@ -85,7 +85,7 @@ final class Relay {
             Fixture.Thermostat t = fixtures.get(i).thermostat().orElseThrow();
             double set = lit ? t.day() : t.night();
             double air = Controls.feels(net, s, t.probe());
-            double felt = air + lift.at(i, air, s.star, speed, duty).of(duty);
+            double felt = air + lift.at(i, s, speed, duty).of(duty);
             boolean was = on[i];
             on[i] = was ? felt <= set + t.hysteresis() / 2 : felt < set - t.hysteresis() / 2;
             boolean mayRun = available[i] > 0;

@@ -21,6 +21,8 @@ public final class SteadyState {
     private final double lastChange;
     private final int rounds;
     private final boolean converged;
+    private final double evaporated;
+    private final double carried;
 
     private SteadyState(
             ClimateModel model,
@@ -31,7 +33,9 @@ public final class SteadyState {
             Balance balance,
             double lastChange,
             int rounds,
-            boolean converged) {
+            boolean converged,
+            double evaporated,
+            double carried) {
         this.model = model;
         this.room = room;
         this.state = state;
@@ -41,6 +45,8 @@ public final class SteadyState {
         this.lastChange = lastChange;
         this.rounds = rounds;
         this.converged = converged;
+        this.evaporated = evaporated;
+        this.carried = carried;
     }
 
     static SteadyState of(
@@ -55,7 +61,7 @@ public final class SteadyState {
             int rounds,
             boolean converged) {
         Network net = model.net;
-        Vapour v = new Vapour(net, model.vents, k, s, stores, room, lit, 0, new double[net.grid.zones]);
+        Vapour v = new Vapour(net, k, s, stores, room, lit, 0, new double[net.grid.zones]);
         v.solve(s.humidity);
         double latent = 0;
         for (double e : v.fromTile) {
@@ -67,8 +73,17 @@ public final class SteadyState {
         for (int n = 0; n < net.grid.zones; n++) {
             latent += LATENT_HEAT * (v.fromLeaf[n] + v.breathed[n] - v.fogged(n));
         }
+        double evaporated = 0;
+        for (int t = 0; t < net.grid.tiles; t++) {
+            evaporated += net.grid.isLand(t) ? 0 : v.fromTile[t];
+        }
+        double carried = 0;
+        for (int n = 0; n < net.grid.zones; n++) {
+            double leaves = k.exchange[n] + MoistAir.DENSITY * k.out[n];
+            carried += leaves * (v.humidity[n] - room.humidity());
+        }
         Balance balance = Balance.of(model, room, s, k, latent, duty, 0);
-        return new SteadyState(model, room, s, k, duty, balance, change, rounds, converged);
+        return new SteadyState(model, room, s, k, duty, balance, change, rounds, converged, evaporated, carried);
     }
 
     ThermalState state() {
@@ -102,14 +117,34 @@ public final class SteadyState {
         return coefficients.speed();
     }
 
-    /** From the low to the high openings (m³/s). */
-    public double throughFlow() {
-        return coefficients.through();
+    /** Water that open waters give to the air, whether it drips back or not (kg/s). */
+    public double evaporated() {
+        return evaporated;
+    }
+
+    /** Water that the air carries out of the box (kg/s). */
+    public double carriedOut() {
+        return carried;
+    }
+
+    /** Net flow out of all openings, which comes in by others (m³/s). */
+    public double openingFlow() {
+        return coefficients.outflow();
+    }
+
+    /** Net flow out of a section of the box (m³/s); negative where more comes in. */
+    public double openingFlow(int section) {
+        double sum = 0;
+        Network net = model.net;
+        for (int n = 0; n < net.grid.zones; n++) {
+            sum += net.sectionOf(n) == section ? coefficients.out[n] - coefficients.in[n] : 0;
+        }
+        return sum;
     }
 
     /** All exchange with the room by the volume of the air (1/s). */
     public double airChanges() {
-        double sum = Math.abs(coefficients.through());
+        double sum = coefficients.outflow();
         for (double e : coefficients.exchange) {
             sum += e / MoistAir.DENSITY;
         }

@@ -61,8 +61,7 @@ final class Thermostats {
             Fixture.Thermostat t = fixtures.get(ruled.get(i)).thermostat().orElseThrow();
             thermostats.add(t);
             responses.add(heat.response(model.sources(ruled.get(i))));
-            double air = Controls.feels(model.net, start, t.probe());
-            ProbeLift.Shown lit = model.lift.at(ruled.get(i), air, start.star, heat.speed(), likely);
+            ProbeLift.Shown lit = model.lift.at(ruled.get(i), start, heat.speed(), likely);
             shown.add(lit);
             // what walls and lamps that are not ruled add to the probe leaves that much less to reach
             set[i] = t.night() + dayShare * (t.day() - t.night()) - lit.of(unruled);

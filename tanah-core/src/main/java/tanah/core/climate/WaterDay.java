@@ -11,7 +11,6 @@ import tanah.core.climate.engine.Network;
 import tanah.core.climate.engine.RoomAir;
 import tanah.core.climate.engine.ThermalState;
 import tanah.core.climate.engine.Vapour;
-import tanah.core.climate.engine.Vents;
 import tanah.core.climate.engine.WaterStores;
 import tanah.core.physics.MoistAir;
 
@@ -134,7 +133,7 @@ final class WaterDay {
     }
 
     /** Applies the fluxes of a step, then overflow, roots, capillary rise and drainage, in this order. */
-    void apply(Vapour v, Coefficients k, Vents vents, RoomAir room, double step) {
+    void apply(Vapour v, Coefficients k, RoomAir room, double step) {
         double falls = 0;
         for (int t = 0; t < g.tiles; t++) {
             double kg = v.fromTile[t] * step;
@@ -154,10 +153,9 @@ final class WaterDay {
         roots(v, step);
         capillary(step);
         drain(step);
-        double through = MoistAir.DENSITY * Math.abs(k.through());
-        double[] out = k.through() < 0 ? vents.enters : vents.leaves;
         for (int n = 0; n < g.zones; n++) {
-            carried += (k.exchange[n] + through * out[n]) * (v.humidity[n] - room.humidity()) * step;
+            double leaves = k.exchange[n] + MoistAir.DENSITY * k.out[n];
+            carried += leaves * (v.humidity[n] - room.humidity()) * step;
         }
     }
 

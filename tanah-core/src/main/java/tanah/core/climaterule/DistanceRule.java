@@ -148,7 +148,7 @@ public final class DistanceRule {
     private static Optional<Finding> lid(RuleInput j, Device d, LampModel lamp, Vec at) {
         double least = lamp.distance().combustible().orElse(0);
         double gap = j.forecast().mapped().enclosure().shell().height() - at.z();
-        boolean clear = j.forecast().mapped().enclosure().shell().lid().clear();
+        boolean clear = j.forecast().mapped().enclosure().shell().lid().top().isClear();
         boolean solid = j.forecast().mapped().enclosure().shell().lid().mesh() < 1;
         if (!lamp.isHeater() || gap < 0 || clear || !solid || least <= 0) {
             return Optional.empty();

@@ -13,9 +13,9 @@ import java.util.OptionalDouble;
  * @param panes      faces of another material or thickness
  */
 @RecordBuilder
-public record Envelope(List<Vent> vents, List<Insulation> insulation, List<Pane> panes)
+public record Envelope(List<Vent> vents, List<Insulation> insulation, List<Pane> panes, OptionalDouble meshFree)
         implements EnvelopeBuilder.With {
-    public static final Envelope PLAIN = new Envelope(List.of(), List.of(), List.of());
+    public static final Envelope PLAIN = new Envelope(List.of(), List.of(), List.of(), OptionalDouble.empty());
 
     public Envelope {
         vents = List.copyOf(vents);
@@ -39,13 +39,15 @@ public record Envelope(List<Vent> vents, List<Insulation> insulation, List<Pane>
     }
 
     /**
-     * An opening in a side.
+     * An opening in a side or in the lid.
      *
      * @param id     in the document
      * @param face   it is in
      * @param z      of its middle (m)
      * @param from   along the face (m); empty: its whole width
      * @param to     along the face (m)
+     * @param front  of one in the lid (m); empty: its whole depth
+     * @param back   of one in the lid (m)
      * @param area   m²
      * @param height m
      * @param open   share of its screen; empty: as the lid's
@@ -57,6 +59,8 @@ public record Envelope(List<Vent> vents, List<Insulation> insulation, List<Pane>
             OptionalDouble z,
             OptionalDouble from,
             OptionalDouble to,
+            OptionalDouble front,
+            OptionalDouble back,
             OptionalDouble area,
             OptionalDouble height,
             OptionalDouble open)
@@ -70,9 +74,11 @@ public record Envelope(List<Vent> vents, List<Insulation> insulation, List<Pane>
      * @param material  as in the catalogue
      * @param thickness m
      * @param inside    whether it is a background inside
+     * @param reflects  share of light that it throws back, if not the usual of its material
      */
     @RecordBuilder
-    public record Insulation(String id, Face face, String material, double thickness, Optional<Boolean> inside)
+    public record Insulation(
+            String id, Face face, String material, double thickness, Optional<Boolean> inside, OptionalDouble reflects)
             implements EnvelopeInsulationBuilder.With {}
 
     /**
@@ -81,6 +87,7 @@ public record Envelope(List<Vent> vents, List<Insulation> insulation, List<Pane>
      * @param face      it is
      * @param material  its material
      * @param thickness m
+     * @param reflects  share of light that its inner face throws back where it is opaque, if not the usual of its material
      */
-    public record Pane(Face face, Optional<String> material, OptionalDouble thickness) {}
+    public record Pane(Face face, Optional<String> material, OptionalDouble thickness, OptionalDouble reflects) {}
 }

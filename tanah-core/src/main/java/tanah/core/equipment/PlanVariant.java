@@ -115,7 +115,12 @@ final class PlanVariant {
         for (Envelope.Face face : List.of(Envelope.Face.BACK, Envelope.Face.LEFT, Envelope.Face.RIGHT)) {
             if (sheets.stream().noneMatch(s -> s.face() == face)) {
                 sheets.add(new Envelope.Insulation(
-                        Ids.free(now, "sheet-" + face.word()), face, "xps", 0.02, Optional.of(false)));
+                        Ids.free(now, "sheet-" + face.word()),
+                        face,
+                        "xps",
+                        0.02,
+                        Optional.of(false),
+                        OptionalDouble.empty()));
             }
         }
         return now.withVessel(plan.withEnvelope(plan.envelope().withInsulation(sheets)));

@@ -69,12 +69,25 @@ public record WaterHeat(
 
     /** Time from unheated water to half a kelvin under the target on the coldest night (s); empty where it is never reached. */
     public OptionalDouble warmUp() {
-        return time(unheated, unheated, stuckWinter, target - WARM);
+        return warmUp(unheated, stuckWinter, target, power, capacity);
+    }
+
+    /**
+     * Time from unheated water to half a kelvin under a target (s); empty where it is never reached.
+     *
+     * @param unheated where it stands without the heater (°C)
+     * @param stuck    where it ends with the heater always on (°C)
+     * @param target   °C
+     * @param power    W
+     * @param capacity of the water (J/K)
+     */
+    public static OptionalDouble warmUp(double unheated, double stuck, double target, double power, double capacity) {
+        return time(unheated, unheated, stuck, target - WARM, power, capacity);
     }
 
     /** Time from the planned warmth to a limit with the heater stuck on, on the hottest day (s); empty where it is never reached. */
     public OptionalDouble until(double limit) {
-        return time(Math.max(target, cool), cool, stuckSummer, limit);
+        return time(Math.max(target, cool), cool, stuckSummer, limit, power, capacity);
     }
 
     /**
@@ -90,7 +103,8 @@ public record WaterHeat(
     }
 
     /** An even approach of the water to its end at full power. */
-    private OptionalDouble time(double from, double off, double end, double goal) {
+    private static OptionalDouble time(
+            double from, double off, double end, double goal, double power, double capacity) {
         if (goal <= from) {
             return OptionalDouble.of(0);
         }

@@ -1,7 +1,7 @@
 package tanah.core.light;
 
 /**
- * The top of the enclosure for rays: one rectangle of mesh over the full width, the rest glass, acrylic or opaque.
+ * The top of the enclosure: one rectangle of mesh over the full width, the rest a clear or an opaque sheet.
  *
  * @param height   of its plane (m)
  * @param length   along the front (m)
@@ -10,11 +10,26 @@ package tanah.core.light;
  * @param side     where the mesh begins
  * @param open     open share of the mesh at right angles to it, nominal
  * @param openUv   the same for the erythemal band; for fine mesh of glass fibre it is lower than {@code open}
- * @param clear    whether what is not mesh lets light through
+ * @param top      what is not mesh
+ * @param free     share of the mesh that lamps, hoods, frame and dirt leave free for air
  */
 public record Lid(
-        double height, double length, double width, double mesh, Side side, double open, double openUv, boolean clear) {
+        double height,
+        double length,
+        double width,
+        double mesh,
+        Side side,
+        double open,
+        double openUv,
+        Glazing top,
+        double free) {
     private static final double MOST_OPEN = 0.98;
+
+    /** Usual share of a mesh that is left free: tuned on the cool ends of boxes under mesh, range 0.3 to 0.9. */
+    public static final double USUAL_FREE = 0.5;
+
+    /** Open share over which a top carries less and less, and nothing at 1. */
+    private static final double FINE = 0.8;
 
     /** A side of the plan. */
     public enum Side {
@@ -44,6 +59,11 @@ public record Lid(
         return mesh <= 0 ? 0 : (right() - left()) * (back() - front());
     }
 
+    /** Share of the mesh through which air passes: an open top carries nothing that covers it. */
+    public double freeForAir() {
+        return 1 - (1 - free) * Math.min(1, (1 - open) / (1 - FINE));
+    }
+
     private boolean isMesh(double x, double y) {
         return mesh > 0 && x >= left() && x <= right() && y >= front() && y <= back();
     }
@@ -65,7 +85,7 @@ public record Lid(
         if (isMesh(x, y)) {
             return weave(Math.min(MOST_OPEN, (band == Band.UV ? openUv : open) * meshing), cosine);
         }
-        return clear ? band.throughGlass() : 0;
+        return top.through(band);
     }
 
     /** What a square weave lets through of a slanted ray: the projected openings. At right angles the open share. */

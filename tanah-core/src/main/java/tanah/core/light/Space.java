@@ -124,47 +124,21 @@ public record Space(Lid lid, List<Block> solids, List<Leaves> leaves, double mes
         public static final Entry WHOLE = new Entry(1, 1);
     }
 
-    private static final int RINGS = 24;
-
     /** What of a lamp's part gets in; all of it where the lamp hangs inside. */
     public Entry entry(Emitter lamp, Emitter.Part part, Band band) {
         if (lamp.at().z() <= lid.height()) {
             return Entry.WHOLE;
         }
-        Vec axis = Math.abs(lamp.aim().x()) < 0.9 ? new Vec(1, 0, 0) : new Vec(0, 1, 0);
-        Vec e1 = lamp.aim().cross(axis).unit();
-        Vec e2 = lamp.aim().cross(e1);
-        boolean bare = lamp.kind() == Emitter.Kind.TUBE && lamp.optic() == Emitter.Optic.BARE;
-        List<Emitter.Sample> samples = lamp.samples(part);
-        double all = 0;
-        double inside = 0;
-        double got = 0;
-        for (int j = 0; j < RINGS; j++) {
-            double cos = (j + 0.5) / RINGS;
-            double sin = Math.sqrt(1 - cos * cos);
-            for (int k = 0; k < RINGS; k++) {
-                double turn = (k + 0.5) * 2 * Math.PI / RINGS;
-                Vec d = lamp.aim()
-                        .times(cos)
-                        .plus(e1.times(sin * Math.cos(turn)))
-                        .plus(e2.times(sin * Math.sin(turn)));
-                double strength = lamp.intensity(part, d);
-                for (Emitter.Sample s : samples) {
-                    double weight = s.weight() * strength;
-                    all += weight;
-                    if (d.z() < 0) {
-                        double way = (s.at().z() - lid.height()) / -d.z();
-                        double x = s.at().x() + way * d.x();
-                        double y = s.at().y() + way * d.y();
-                        if (lid.covers(x, y)) {
-                            inside += weight;
-                            got += weight * lid.through(x, y, -d.z(), band, meshing);
-                        }
-                    }
+        double[] sums = new double[2];
+        Rays.each(lamp, part, (from, direction, weight) -> {
+            if (direction.z() < 0) {
+                Vec at = from.plus(direction.times((from.z() - lid.height()) / -direction.z()));
+                if (lid.covers(at.x(), at.y())) {
+                    sums[0] += weight;
+                    sums[1] += weight * lid.through(at.x(), at.y(), -direction.z(), band, meshing);
                 }
             }
-        }
-        double norm = all > 0 ? (bare ? 0.5 : 1) / all : 0;
-        return new Entry(inside * norm, got * norm);
+        });
+        return new Entry(sums[0], sums[1]);
     }
 }

@@ -86,26 +86,26 @@ final class GroundMatter {
         };
     }
 
-    /** A sheet of insulation or a background, by the word in the plan; unknown ones as expanded polystyrene. */
-    static Sheet insulation(String material, double thickness) {
+    /** What insulation or a background is made of, by the word in the plan; unknown ones as expanded polystyrene. */
+    static Matter insulation(String material) {
         String word = material.toLowerCase(java.util.Locale.ROOT).replace('-', '_');
         for (Matter matter : Matter.values()) {
             if (word.equals(matter.name().toLowerCase(java.util.Locale.ROOT))) {
-                return matter.sheet(thickness);
+                return matter;
             }
         }
         if (word.contains("cork")) {
-            return Matter.CORK.sheet(thickness);
+            return Matter.CORK;
         }
         if (word.contains("pu")) {
-            return Matter.PU_FOAM.sheet(thickness);
+            return Matter.PU_FOAM;
         }
         if (word.contains("pvc")) {
-            return Matter.PVC_FOAM.sheet(thickness);
+            return Matter.PVC_FOAM;
         }
         if (word.contains("wood") || word.contains("ply")) {
-            return Matter.PLYWOOD.sheet(thickness);
+            return Matter.PLYWOOD;
         }
-        return word.contains("glass") ? Matter.GLASS.sheet(thickness) : Matter.XPS.sheet(thickness);
+        return word.contains("glass") ? Matter.GLASS : Matter.XPS;
     }
 }

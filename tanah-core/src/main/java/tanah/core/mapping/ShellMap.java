@@ -5,9 +5,9 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import tanah.core.box.Matter;
 import tanah.core.box.Pane;
-import tanah.core.box.Sheet;
 import tanah.core.box.Shell;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.MeshModel;
@@ -54,7 +54,7 @@ final class ShellMap {
             sides.put(side, pane(face));
             if (material(face) == Material.ALUMINIUM_MESH) {
                 double across = side == Lid.Side.FRONT || side == Lid.Side.BACK ? vessel.length() : vessel.width();
-                vents.add(new Shell.Vent(
+                vents.add(Shell.Vent.in(
                         side, vessel.height() / 2, 0, across, across * vessel.height(), vessel.height(), MESH_WALL));
             }
         }
@@ -94,20 +94,33 @@ final class ShellMap {
                 .orElse(face == Envelope.Face.BOTTOM ? base : usual);
         Material material = material(face);
         return Pane.of(
-                matter(material), material == Material.ALUMINIUM_MESH ? THIN : Math.max(THIN, thick), lining(face));
+                matter(material),
+                material == Material.ALUMINIUM_MESH ? THIN : Math.max(THIN, thick),
+                lining(face),
+                plan.envelope().panes().stream()
+                        .filter(p -> p.face() == face)
+                        .map(Envelope.Pane::reflects)
+                        .filter(OptionalDouble::isPresent)
+                        .findFirst()
+                        .orElse(OptionalDouble.empty()));
     }
 
-    private Sheet[] lining(Envelope.Face face) {
+    private List<Pane.Lining> lining(Envelope.Face face) {
         return plan.envelope().insulation().stream()
                 .filter(i -> i.face() == face)
-                .map(i -> GroundMatter.insulation(i.material(), i.thickness()))
-                .toArray(Sheet[]::new);
+                .map(i -> new Pane.Lining(
+                        GroundMatter.insulation(i.material()),
+                        i.thickness(),
+                        i.inside().orElse(false),
+                        i.reflects()))
+                .toList();
     }
 
     private static Matter matter(Material material) {
         return switch (material) {
             case GLASS_ANNEALED, GLASS_TEMPERED, ALUMINIUM_MESH -> Matter.GLASS;
-            case ACRYLIC, POLYCARBONATE -> Matter.ACRYLIC;
+            case ACRYLIC -> Matter.ACRYLIC;
+            case POLYCARBONATE -> Matter.POLYCARBONATE;
             case PVC_FOAM -> Matter.PVC_FOAM;
             case PLYWOOD -> Matter.PLYWOOD;
             case POLYPROPYLENE -> Matter.PVC_RIGID;
@@ -141,10 +154,16 @@ final class ShellMap {
                 none ? OPEN_TOP : mesh.open().orElse(item.map(MeshModel::open).orElse(UNKNOWN_MESH));
         double uv =
                 none ? OPEN_TOP : mesh.open().orElse(item.map(MeshModel::openUv).orElse(UNKNOWN_MESH));
-        boolean clear = List.of("glass", "acrylic", "polycarbonate").contains(lidMaterial())
-                && plan.envelope().insulation().stream().noneMatch(i -> i.face() == Envelope.Face.LID);
         return new Lid(
-                vessel.height(), vessel.length(), vessel.width(), meshShare(), side(mesh.side()), open, uv, clear);
+                vessel.height(),
+                vessel.length(),
+                vessel.width(),
+                meshShare(),
+                side(mesh.side()),
+                open,
+                uv,
+                cover().glazing(),
+                plan.envelope().meshFree().orElse(Lid.USUAL_FREE));
     }
 
     private static Lid.Side side(Optional<Envelope.Face> face) {
@@ -155,31 +174,48 @@ final class ShellMap {
 
     private Pane cover() {
         Matter matter = switch (lidMaterial()) {
-            case "acrylic", "polycarbonate" -> Matter.ACRYLIC;
+            case "acrylic" -> Matter.ACRYLIC;
+            case "polycarbonate" -> Matter.POLYCARBONATE;
             case "pvc_foam" -> Matter.PVC_FOAM;
             case "plywood" -> Matter.PLYWOOD;
             default -> Matter.GLASS;
         };
         double thick = plan.lid().map(l -> l.thickness().orElse(LID)).orElse(LID);
-        return Pane.of(matter, thick, lining(Envelope.Face.LID));
+        return Pane.of(matter, thick, lining(Envelope.Face.LID), OptionalDouble.empty());
     }
 
     private Optional<Shell.Vent> vent(Envelope.Vent v, Lid lid) {
-        if (v.face() == Envelope.Face.BOTTOM
-                || v.face() == Envelope.Face.LID
-                || v.area().orElse(1) <= 0) {
+        if (v.face() == Envelope.Face.BOTTOM || v.area().orElse(1) <= 0) {
             return Optional.empty();
+        }
+        double open = v.open().orElse(lid.open());
+        if (v.face() == Envelope.Face.LID) {
+            return inLid(v, open);
         }
         Lid.Side side = Lid.Side.valueOf(v.face().name());
         double across = side == Lid.Side.FRONT || side == Lid.Side.BACK ? vessel.length() : vessel.width();
-        double from = Math.max(0, Math.min(across, v.from().orElse(0)));
-        double to = Math.max(from, Math.min(across, v.to().orElse(across)));
+        double from = kept(v.from().orElse(0), across);
+        double to = Math.max(from, kept(v.to().orElse(across), across));
         double height = v.height().orElse(VENT);
         double area = v.area().orElse((to - from) * height);
-        double z = Math.max(0, Math.min(vessel.height(), v.z().orElse(vessel.height() / 2)));
-        return to > from
-                ? Optional.of(
-                        new Shell.Vent(side, z, from, to, area, height, v.open().orElse(lid.open())))
+        double z = kept(v.z().orElse(vessel.height() / 2), vessel.height());
+        return to > from ? Optional.of(Shell.Vent.in(side, z, from, to, area, height, open)) : Optional.empty();
+    }
+
+    /** An opening of the lid: its rectangle, the whole lid where none is given. */
+    private Optional<Shell.Vent> inLid(Envelope.Vent v, double open) {
+        double from = kept(v.from().orElse(0), vessel.length());
+        double to = Math.max(from, kept(v.to().orElse(vessel.length()), vessel.length()));
+        double front = kept(v.front().orElse(0), vessel.width());
+        double back = Math.max(front, kept(v.back().orElse(vessel.width()), vessel.width()));
+        double area = v.area()
+                .orElse(v.height().isPresent() ? (to - from) * v.height().getAsDouble() : (to - from) * (back - front));
+        return to > from && back > front
+                ? Optional.of(Shell.Vent.inLid(from, to, front, back, area, open))
                 : Optional.empty();
+    }
+
+    private static double kept(double value, double most) {
+        return Math.max(0, Math.min(most, value));
     }
 }

@@ -1,33 +1,88 @@
 package tanah.core.physics;
 
+import static tanah.core.physics.Constants.GRAVITY;
 import static tanah.core.physics.Constants.STEFAN_BOLTZMANN;
 import static tanah.core.physics.Constants.ZERO_CELSIUS;
 
 /**
- * Heat by air at a surface and by radiation (W/m² K). Simplified natural-convection relations for air at 1 atm, e.g.
- * Holman, Heat Transfer, after McAdams.
+ * Heat by air at a surface and by radiation (W/m² K). Natural convection is driven by the difference of virtual temperature, so that moist
+ * air over warm water rises although it is no warmer.
  */
 public final class Films {
-    private static final double SPAN = 0.3; // m, side of a usual surface
+    private static final double CONDUCTIVITY = 0.026; // W/m K of air
+    private static final double VISCOSITY = 1.55e-5; // m²/s
+    private static final double PRANDTL = 0.71;
+    private static final double CUBE_OF_PRANDTL = Math.cbrt(PRANDTL);
+    private static final double PASSAGE =
+            0.3; // K over which a level face passes from stable to unstable; less makes iterations hunt
+    private static final double UPRIGHT = 0.387 / Math.pow(1 + Math.pow(0.492 / PRANDTL, 9.0 / 16), 8.0 / 27);
+    private static final double LEAF = 0.05; // m
 
     private Films() {}
 
     /**
-     * A level face.
+     * Faces of one size.
      *
-     * @param unstable difference of temperature in the direction that stirs the air: surface over air for a face that
-     *                 looks up, air over surface for one that looks down (K)
-     * @param least    floor
+     * @param length that counts for air that rises by itself: height of upright ones, area over perimeter of level ones (m)
+     * @param floor  sum of the cubes of the least film and of that of a fan (W³/m⁶ K³)
      */
-    public static double level(double unstable, double least) {
-        return unstable > 0
-                ? Math.max(least, 1.52 * Math.cbrt(unstable))
-                : Math.max(least, 0.59 * Math.sqrt(Math.sqrt(-unstable / SPAN)));
+    public record Face(double length, double floor) {
+        /**
+         * @param least film of air that never stands quite still (W/m² K)
+         * @param speed of the air by a fan (m/s)
+         * @param swept length along which a fan sweeps it (m)
+         */
+        public static Face of(double length, double least, double speed, double swept) {
+            double fan = forced(speed, swept);
+            return new Face(length, least * least * least + fan * fan * fan);
+        }
+
+        /** An upright face; {@code difference} of virtual temperature of either sign (K), mean air (K). */
+        public double upright(double difference, double kelvin) {
+            // Churchill and Chu 1975
+            double sixth = Math.sqrt(Math.cbrt(rayleigh(Math.abs(difference), length, kelvin)));
+            double root = 0.825 + UPRIGHT * sixth;
+            return blend(CONDUCTIVITY / length * root * root);
+        }
+
+        /** A level face; {@code unstable} is the difference in the direction that stirs the air (K). */
+        public double level(double unstable, double kelvin) {
+            double r = Math.sqrt(unstable * unstable + PASSAGE * PASSAGE);
+            double up = stirred((r + unstable) / 2, kelvin);
+            double down = still((r - unstable) / 2, kelvin);
+            return blend(Math.cbrt(up * up * up + down * down * down));
+        }
+
+        /** McAdams 1954; Goldstein et al. 1973 and Lloyd and Moran 1974 for area over perimeter. */
+        private double stirred(double difference, double kelvin) {
+            double rayleigh = rayleigh(difference, length, kelvin);
+            return CONDUCTIVITY / length * Math.max(0.54 * Math.sqrt(Math.sqrt(rayleigh)), 0.15 * Math.cbrt(rayleigh));
+        }
+
+        /** McAdams 1954. */
+        private double still(double difference, double kelvin) {
+            return CONDUCTIVITY / length * 0.27 * Math.sqrt(Math.sqrt(rayleigh(difference, length, kelvin)));
+        }
+
+        /** Churchill 1977: exponent 3. */
+        private double blend(double natural) {
+            return Math.cbrt(natural * natural * natural + floor);
+        }
     }
 
-    /** An upright face. Difference in K, of either sign. */
-    public static double upright(double difference, double least) {
-        return Math.max(least, 1.31 * Math.cbrt(Math.abs(difference)));
+    private static double rayleigh(double difference, double length, double kelvin) {
+        return GRAVITY * difference * length * length * length * PRANDTL / (kelvin * VISCOSITY * VISCOSITY);
+    }
+
+    /** Mean film of a laminar flow along a flat plate: Nu = 0.664 Re^½ Pr^⅓, heat-transfer textbooks. */
+    public static double forced(double speed, double length) {
+        return 0.664 * CONDUCTIVITY / length * Math.sqrt(speed * length / VISCOSITY) * CUBE_OF_PRANDTL;
+    }
+
+    /** Film of leaves of 5 cm, for heat and vapour alike. */
+    public static double leaf(double still, double speed) {
+        double fan = forced(speed, LEAF);
+        return Math.cbrt(still * still * still + fan * fan * fan);
     }
 
     /** Radiation between two black faces (°C). */

@@ -75,13 +75,15 @@ class RuleLimitsTest {
                 UNSAID,
                 UNSAID,
                 UNSAID,
+                UNSAID,
+                UNSAID,
                 OptionalDouble.of(0.002),
                 OptionalDouble.of(height),
                 OptionalDouble.of(open));
         Design d = box();
         VesselPlan plan = d.vessel().orElseThrow();
         return d.withVessel(plan.withEnvelope(new Envelope(
-                List.of(vent), plan.envelope().insulation(), plan.envelope().panes())));
+                List.of(vent), plan.envelope().insulation(), plan.envelope().panes(), UNSAID)));
     }
 
     private static Optional<Severity> worst(List<Finding> findings, Object rule) {

@@ -35,6 +35,7 @@ import tanah.core.forecast.Forecast;
 import tanah.core.forecast.LightForecast;
 import tanah.core.forecast.WaterHeat;
 import tanah.core.light.Emitter;
+import tanah.core.light.Glazing;
 import tanah.core.light.Leaves;
 import tanah.core.light.Lid;
 import tanah.core.light.Vec;
@@ -45,6 +46,7 @@ import tanah.core.need.Extent;
 import tanah.core.need.Need;
 import tanah.core.need.Outlook;
 import tanah.core.need.Want;
+import tanah.core.physics.Instrument;
 import tanah.core.time.Season;
 import tanah.core.time.SeasonPhase;
 
@@ -70,8 +72,9 @@ public final class ForecastStub {
     private final List<Leaves> plants = new ArrayList<>();
     private final List<Floor> floor = new ArrayList<>();
     private final Map<Want, Extent[]> extents = new EnumMap<>(Want.class);
+    private double air = 20;
     private boolean isBox = true;
-    private Lid lid = new Lid(HEIGHT, 1.2, 0.6, 1, Lid.Side.BACK, 0.7, 0.7, false);
+    private Lid lid = new Lid(HEIGHT, 1.2, 0.6, 1, Lid.Side.BACK, 0.7, 0.7, Glazing.OPAQUE, 0.5);
     private ClimateCase.Outside summer = new ClimateCase.Outside(26, 0.5);
     private Species profile = TestSpecies.lizard();
     private Optional<MappedDesign.Heated> heated = Optional.empty();
@@ -85,6 +88,9 @@ public final class ForecastStub {
         when(forecast.waterHeat()).thenReturn(Optional.empty());
         when(forecast.isSettled()).thenReturn(true);
         when(forecast.outlook(any())).thenAnswer(call -> outlook(call.getArgument(0)));
+        when(places.shown(any(), any(), anyDouble(), anyDouble()))
+                .thenAnswer(call ->
+                        call.<Instrument>getArgument(0).shows(air, air, call.getArgument(2), call.getArgument(3)));
         when(state.places()).thenReturn(places);
         when(state.duty(anyInt())).thenReturn(1.0);
         light(0, 0, 1, 0);
@@ -162,7 +168,7 @@ public final class ForecastStub {
     /** Air, ground and what shines on a probe anywhere (°C, W/m²), and the vapour of the air (kg/kg). */
     public ForecastStub everywhere(double air, double ground, double beams, double vapour) {
         when(places.air(anyDouble(), anyDouble(), anyDouble())).thenReturn(air);
-        when(places.radiant()).thenReturn(air);
+        this.air = air;
         when(places.surface(anyDouble(), anyDouble())).thenReturn(ground);
         when(places.vapour(anyDouble(), anyDouble(), anyDouble())).thenReturn(vapour);
         when(map.aimed(any(), any())).thenReturn(beams);
@@ -187,7 +193,7 @@ public final class ForecastStub {
     }
 
     public ForecastStub closed(boolean clear) {
-        lid = new Lid(HEIGHT, 1.2, 0.6, 0, Lid.Side.BACK, 0.7, 0.7, clear);
+        lid = new Lid(HEIGHT, 1.2, 0.6, 0, Lid.Side.BACK, 0.7, 0.7, clear ? Glazing.GLASS : Glazing.OPAQUE, 0.5);
         return this;
     }
 

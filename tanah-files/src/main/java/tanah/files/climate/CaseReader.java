@@ -1,21 +1,14 @@
 package tanah.files.climate;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.box.ClimateCase;
 import tanah.core.box.Floor;
-import tanah.core.box.Matter;
-import tanah.core.box.Pane;
 import tanah.core.box.Sheet;
 import tanah.core.box.Shell;
 import tanah.core.light.Block;
 import tanah.core.light.Leaves;
-import tanah.core.light.Lid;
 import tanah.core.physics.MoistAir;
 import tanah.files.schema.Problem;
 import tanah.files.schema.Schemas;
@@ -100,38 +93,9 @@ public final class CaseReader {
 
     /** The case. */
     public ClimateCase read() {
-        JsonNode v = root.path("vessel");
-        double length = v.path("length_m").asDouble();
-        double width = v.path("depth_m").asDouble();
-        double height = v.path("height_m").asDouble();
-        JsonNode lid = v.path("lid");
-        Map<Lid.Side, Pane> sides = new EnumMap<>(Lid.Side.class);
-        for (Lid.Side side : Lid.Side.values()) {
-            sides.put(side, pane(v.path("panes"), side.name().toLowerCase(Locale.ROOT)));
-        }
-        double open = lid.path("mesh_open_fraction").asDouble(0);
-        Optional<Pane> cover = lid.has("solid")
-                ? Optional.of(Pane.of(
-                        matter(lid.path("solid").path("material").asString()),
-                        lid.path("solid").path("thickness_m").asDouble()))
-                : Optional.empty();
-        Shell shell = new Shell(
-                length,
-                width,
-                height,
-                sides,
-                pane(v.path("panes"), "bottom"),
-                new Lid(
-                        height,
-                        length,
-                        width,
-                        lid.path("mesh_fraction").asDouble(),
-                        Lid.Side.valueOf(lid.path("mesh_side").asString("back").toUpperCase(Locale.ROOT)),
-                        open,
-                        open,
-                        cover.map(c -> c.transmits() > 0).orElse(false)),
-                cover,
-                vents(v.path("vents"), length, width, open));
+        Shell shell = CaseShell.of(root.path("vessel"));
+        double length = shell.length();
+        double width = shell.width();
         return new ClimateCase(
                 shell,
                 floor(length, width),
@@ -145,37 +109,6 @@ public final class CaseReader {
                 root.path("fan_u_m_s").asDouble(0),
                 root.path("fan_exchange_m3_h").asDouble(0) / 3600,
                 MoistAir.SEA_LEVEL);
-    }
-
-    private static Matter matter(String name) {
-        return Matter.valueOf(name.toUpperCase(Locale.ROOT));
-    }
-
-    private static Pane pane(JsonNode panes, String side) {
-        JsonNode p = panes.has(side) ? panes.path(side) : panes.path("all");
-        List<Sheet> lining = new ArrayList<>();
-        p.path("insulation")
-                .forEach(i -> lining.add(matter(i.path("material").asString())
-                        .sheet(i.path("thickness_m").asDouble())));
-        return Pane.of(
-                matter(p.path("material").asString()), p.path("thickness_m").asDouble(), lining.toArray(Sheet[]::new));
-    }
-
-    private static List<Shell.Vent> vents(JsonNode list, double length, double width, double open) {
-        List<Shell.Vent> vents = new ArrayList<>();
-        list.forEach(v -> {
-            Lid.Side side = Lid.Side.valueOf(v.path("face").asString().toUpperCase(Locale.ROOT));
-            boolean alongX = side == Lid.Side.FRONT || side == Lid.Side.BACK;
-            vents.add(new Shell.Vent(
-                    side,
-                    v.path("z_m").asDouble(),
-                    v.path("x0_m").asDouble(0),
-                    v.path("x1_m").asDouble(alongX ? length : width),
-                    v.path("area_m2").asDouble(),
-                    v.path("height_m").asDouble(),
-                    v.path("open_fraction").asDouble(open)));
-        });
-        return vents;
     }
 
     private List<Floor> floor(double length, double width) {
@@ -199,7 +132,7 @@ public final class CaseReader {
             }
             List<Sheet> layers = new ArrayList<>();
             r.path("layers")
-                    .forEach(l -> layers.add(matter(l.path("material").asString())
+                    .forEach(l -> layers.add(CaseShell.matter(l.path("material").asString())
                             .sheet(l.path("thickness_m").asDouble())));
             floor.add(new Floor.Land(
                     bounds,
@@ -234,7 +167,7 @@ public final class CaseReader {
                         p.path("z_m").asDouble(),
                         p.path("size_x_m").asDouble(),
                         p.path("size_y_m").asDouble(),
-                        matter(p.path("material").asString())
+                        CaseShell.matter(p.path("material").asString())
                                 .sheet(p.path("thickness_m").asDouble()),
                         p.path("absorptance").asDouble(0.85),
                         p.path("basking").asBoolean(false))));
@@ -270,16 +203,22 @@ public final class CaseReader {
     }
 
     private ClimateCase.Mist mist() {
+        JsonNode mist = root.path("mist");
         List<ClimateCase.Spray> sprays = new ArrayList<>();
-        root.path("mist")
-                .path("events")
+        mist.path("events")
                 .forEach(e -> sprays.add(new ClimateCase.Spray(
                         e.path("h").asDouble(),
                         e.path("nozzles").asDouble()
                                 * e.path("flow_ml_min").asDouble()
                                 / 60
                                 * e.path("seconds").asDouble()
-                                / 1000)));
-        return new ClimateCase.Mist(sprays, 0.03, 0.30, 0.12);
+                                / 1000,
+                        CaseShell.share(e.path("f_air")))));
+        ClimateCase.Mist usual = ClimateCase.Mist.NONE;
+        return new ClimateCase.Mist(
+                sprays,
+                mist.path("f_air").asDouble(usual.air()),
+                mist.path("f_leaf").asDouble(usual.leaf()),
+                mist.path("f_glass").asDouble(usual.glass()));
     }
 }

@@ -70,6 +70,7 @@ public final class CaseWriter {
         for (String season : List.of("winter", "summer")) {
             root.set("day_" + season, day(DayRun.of(model, input.season(season))));
         }
+        new HeaterWriter(input, model).write(root);
         return root;
     }
 
@@ -83,8 +84,14 @@ public final class CaseWriter {
         put(node, "last_change_k", s.lastChange());
         places(s.places()).forEach((name, value) -> put(node, name, value));
         put(node, "mixing_velocity_m_s", s.mixingSpeed());
-        put(node, "stack_flow_m3_s", s.throughFlow());
+        put(node, "opening_flow_m3_s", s.openingFlow());
         put(node, "air_changes_per_h", 3600 * s.airChanges());
+        ArrayNode radiant = node.putArray("section_radiant_c");
+        ArrayNode out = node.putArray("net_out_of_column_m3_s");
+        for (int i = 0; i < s.places().sections(); i++) {
+            radiant.add(s.places().radiant(i));
+            out.add(s.openingFlow(i));
+        }
         ArrayNode duty = node.putArray("duty");
         for (int i = 0; i < enclosure.fixtures().size(); i++) {
             duty.add(s.duty(i));
@@ -173,7 +180,11 @@ public final class CaseWriter {
         put(node, "pl_w", s.platform());
         put(node, "fol_w", s.foliage());
         put(node, "zone_w", s.air());
-        put(node, "star_w", s.diffuse());
+        put(node, "star_w", s.all());
+        ArrayNode sections = node.putArray("section_w");
+        for (double w : s.diffuse()) {
+            sections.add(w);
+        }
         put(node, "water_w", s.water());
         put(node, "room_w", s.room());
         return node;
@@ -192,6 +203,7 @@ public final class CaseWriter {
         put(node, "zone_of_ground_mean", map.zone(RESTING));
         put(node, "ppfd_ground_mean", 1e6 * map.photonsOnGround().mean());
         put(node, "ppfd_ground_max", 1e6 * map.photonsOnGround().most());
+        put(node, "reflected_ppfd", 1e6 * map.photonsThrown());
         put(node, "dli_ground_mean", map.dailyOnGround());
         return node;
     }
@@ -202,6 +214,7 @@ public final class CaseWriter {
         for (String name : places(d.samples().get(0).places()).keySet()) {
             course(node.putObject(name), d, s -> places(s.places()).get(name));
         }
+        node.set("judged", JudgedWriter.of(d, waters()));
         WaterLedger w = d.water();
         ObjectNode evaporated = node.putObject("evaporated");
         put(evaporated, "soil", w.soil());
@@ -229,7 +242,7 @@ public final class CaseWriter {
         put(node, "night_mean", d.mean(false, value));
     }
 
-    private static void put(ObjectNode node, String name, double value) {
+    static void put(ObjectNode node, String name, double value) {
         if (Double.isFinite(value)) {
             node.put(name.toLowerCase(Locale.ROOT), value);
         }

@@ -70,7 +70,8 @@ final class AirDecoder {
         return new Envelope(
                 f.objects("vents").stream().map(AirDecoder::vent).toList(),
                 f.objects("insulation").stream().map(AirDecoder::insulation).toList(),
-                f.objects("panes").stream().map(AirDecoder::pane).toList());
+                f.objects("panes").stream().map(AirDecoder::pane).toList(),
+                f.optional("lid_free", Unit.SHARE));
     }
 
     private static Envelope.Vent vent(Fields f) {
@@ -80,6 +81,8 @@ final class AirDecoder {
                 f.optional("z_cm", Unit.CENTIMETRE),
                 f.optional("x0_cm", Unit.CENTIMETRE),
                 f.optional("x1_cm", Unit.CENTIMETRE),
+                f.optional("y0_cm", Unit.CENTIMETRE),
+                f.optional("y1_cm", Unit.CENTIMETRE),
                 f.optional("area_cm2", Unit.SQUARE_CENTIMETRE),
                 f.optional("height_cm", Unit.CENTIMETRE),
                 f.optional("open_fraction", Unit.SHARE));
@@ -91,12 +94,16 @@ final class AirDecoder {
                 face(f.text("face")),
                 f.text("material"),
                 f.number("thickness_mm", Unit.MILLIMETRE),
-                f.flag("inside"));
+                f.flag("inside"),
+                f.optional("reflectance", Unit.SHARE));
     }
 
     private static Envelope.Pane pane(Fields f) {
         return new Envelope.Pane(
-                face(f.text("face")), f.optionalText("material"), f.optional("thickness_mm", Unit.MILLIMETRE));
+                face(f.text("face")),
+                f.optionalText("material"),
+                f.optional("thickness_mm", Unit.MILLIMETRE),
+                f.optional("reflectance", Unit.SHARE));
     }
 
     static AirPlan air(Fields f) {

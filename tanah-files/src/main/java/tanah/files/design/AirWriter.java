@@ -56,12 +56,14 @@ final class AirWriter {
         DesignWriter.list(vessel, "panes", e.panes(), AirWriter::pane);
         DesignWriter.list(vessel, "vents", e.vents(), AirWriter::vent);
         DesignWriter.list(vessel, "insulation", e.insulation(), AirWriter::insulation);
+        DesignWriter.put(vessel, "lid_free", e.meshFree(), Unit.SHARE);
     }
 
     private static ObjectNode pane(Envelope.Pane p) {
         ObjectNode node = JSON.objectNode().put("face", p.face().word());
         p.material().ifPresent(v -> node.put("material", v));
         DesignWriter.put(node, "thickness_mm", p.thickness(), Unit.MILLIMETRE);
+        DesignWriter.put(node, "reflectance", p.reflects(), Unit.SHARE);
         return node;
     }
 
@@ -71,6 +73,8 @@ final class AirWriter {
         DesignWriter.put(node, "z_cm", v.z(), Unit.CENTIMETRE);
         DesignWriter.put(node, "x0_cm", v.from(), Unit.CENTIMETRE);
         DesignWriter.put(node, "x1_cm", v.to(), Unit.CENTIMETRE);
+        DesignWriter.put(node, "y0_cm", v.front(), Unit.CENTIMETRE);
+        DesignWriter.put(node, "y1_cm", v.back(), Unit.CENTIMETRE);
         DesignWriter.put(node, "area_cm2", v.area(), Unit.SQUARE_CENTIMETRE);
         DesignWriter.put(node, "height_cm", v.height(), Unit.CENTIMETRE);
         DesignWriter.put(node, "open_fraction", v.open(), Unit.SHARE);
@@ -84,6 +88,7 @@ final class AirWriter {
                 .put("material", i.material())
                 .put("thickness_mm", DesignWriter.decimal(Unit.MILLIMETRE.fromSi(i.thickness())));
         i.inside().ifPresent(v -> node.put("inside", v));
+        DesignWriter.put(node, "reflectance", i.reflects(), Unit.SHARE);
         return node;
     }
 

@@ -7,19 +7,17 @@ import tanah.core.box.ClimateCase;
 import tanah.core.box.Shell;
 import tanah.core.physics.Films;
 import tanah.core.physics.MoistAir;
-import tanah.core.physics.Openings;
 
 /**
- * What carries heat and air at a state (F1 to F3, C1 to C6 of docs/models/climate.md): films, radiation, mixing, exchange with the room. W/K for surfaces, kg/s for air.
+ * What couples the nodes at one state: films and radiation (W/K), mixing between zones and exchange with the room (kg/s), flow through
+ * openings (m³/s). Equations F, R, C and A of docs/models/climate.md.
  */
 public final class Coefficients {
-    public static final double FIRST_SPEED = 0.06; // m/s, floor of the first rounds of a steady state
-    private static final double LEAST_FILM = 1.0; // W/m² K, from memory, 0.5 to 2
-    static final double LEAF_FILM = 4.0; // W/m² K, from memory, 2 to 8
-    private static final double GROUND = 0.95; // emissivity of ground and foliage
-    private static final double PANES = 0.92;
-    private static final double PLATFORMS = 0.93;
-    private static final double MIXING = 0.08; // from memory, 0.03 to 0.25
+    /** Floor of the mixing speed in the first rounds of a steady state (m/s). */
+    public static final double FIRST_SPEED = 0.06;
+
+    private static final double MIXING =
+            0.12; // two thirds of 0.18 after Deardorff and Willis 1975, for a box with walls, 0.05 to 0.30
     private static final double DAMPING = 0.5; // from memory, 0.2 to 1.5
     private static final double STIRRING = 4; // from memory, 2 to 10
     private static final double LEAST_SPEED = 0.015; // m/s, from memory, 0.005 to 0.03
@@ -37,10 +35,19 @@ public final class Coefficients {
     final double[] underRadiant;
     final double[] leafFilm;
     final double[] leafRadiant;
+    /** Through the mesh, by section (W/K). */
+    public final double[] meshRadiant;
+
     final double[] link;
+    /** Net flow from the first to the second zone of each link (m³/s). */
+    final double[] flow;
+    /** What leaves and what enters each zone through openings (m³/s). */
+    public final double[] out;
+
+    public final double[] in;
     public final double[] exchange;
-    /** Mesh radiation (W/K), flow through (m³/s), mixing speed (m/s). */
-    final double[] single = new double[3];
+    /** Mixing speed (m/s). */
+    private final double[] speed = new double[1];
 
     private Coefficients(Network net) {
         tileFilm = new double[net.grid.tiles];
@@ -53,20 +60,21 @@ public final class Coefficients {
         underRadiant = new double[net.platforms];
         leafFilm = new double[net.grid.zones];
         leafRadiant = new double[net.grid.zones];
+        meshRadiant = new double[net.sections.count];
         link = new double[net.links.size()];
+        flow = new double[net.links.size()];
+        out = new double[net.grid.zones];
+        in = new double[net.grid.zones];
         exchange = new double[net.grid.zones];
     }
 
-    public double mesh() {
-        return single[0];
-    }
-
-    public double through() {
-        return single[1];
+    /** Net flow out of all openings (m³/s); as much comes in. */
+    public double outflow() {
+        return HeatSources.total(out);
     }
 
     public double speed() {
-        return single[2];
+        return speed[0];
     }
 
     private double[][] all() {
@@ -81,9 +89,13 @@ public final class Coefficients {
             underRadiant,
             leafFilm,
             leafRadiant,
+            meshRadiant,
             link,
+            flow,
+            out,
+            in,
             exchange,
-            single
+            speed
         };
     }
 
@@ -99,112 +111,105 @@ public final class Coefficients {
     }
 
     /**
+     * @param stores   by which soil is wet
      * @param released heat of devices in the air at the duties in force (W)
      * @param floor    of the mixing speed (m/s)
      * @param venting  share of the exchange that is open, 1 unless vents are blocked
      */
     public static Coefficients at(
-            Network net, Vents vents, ThermalState s, double released, double floor, RoomAir room, double venting) {
+            Network net,
+            Vents vents,
+            ThermalState s,
+            WaterStores stores,
+            double released,
+            double floor,
+            RoomAir room,
+            double venting) {
         Coefficients k = new Coefficients(net);
-        double stirred = k.surfaces(net, s) + Math.max(0, released);
+        double[] virtual = new double[net.grid.zones];
+        for (int n = 0; n < virtual.length; n++) {
+            virtual[n] = s.virtual(n);
+        }
+        double kelvin = s.meanAir() + ZERO_CELSIUS;
+        double stirred = k.surfaces(net, s, stores, virtual, kelvin) + Math.max(0, released);
         k.radiation(net, s, room);
-        k.mixing(net, s, stirred, floor);
-        k.room(net, vents, s, room, venting);
+        k.mixing(net, virtual, kelvin, stirred, floor);
+        k.room(net, vents, virtual, room, venting);
         return k;
     }
 
-    /** Films; the heat that warm faces give to the air (W). */
-    private double surfaces(Network net, ThermalState s) {
+    /** Films; the lift that warm faces give to the air (W). */
+    private double surfaces(Network net, ThermalState s, WaterStores stores, double[] virtual, double kelvin) {
         Grid g = net.grid;
-        double least = LEAST_FILM + 8 * Math.sqrt(g.enclosure.fanSpeed());
+        Buoyancy lift = new Buoyancy(net, s, virtual);
         double given = 0;
         for (int t = 0; t < g.tiles; t++) {
-            double d = s.surface(net, t) - s.air[g.tileZone[t]];
-            // (F1), (F2)
-            tileFilm[t] = g.tileArea * Films.level(d, least);
+            double d = lift.ofTile(t, stores);
+            // (F2)
+            tileFilm[t] = g.tileArea * net.tileFace[g.region[t]].level(d, kelvin);
             given += Math.max(0, tileFilm[t] * d);
         }
         for (int p = 0; p < net.patches; p++) {
-            double d = s.paneIn[p] - s.air[net.patchZone[p]];
-            // (F1) to (F3)
-            double h = net.patchFace[p] == 4 ? Films.level(-d, least) : Films.upright(d, least);
+            double d = lift.ofPatch(p);
+            // (F1), (F2)
+            double h = net.patchFace[p] == 4 ? net.lidFace.level(-d, kelvin) : net.paneFace.upright(d, kelvin);
             paneFilm[p] = net.patchArea[p] * h;
             given += Math.max(0, paneFilm[p] * d);
         }
         for (int i = 0; i < net.platforms; i++) {
             double area = g.enclosure.platforms().get(i).area();
-            double top = s.top[i] - s.air[net.platformZone[i]];
-            double under = s.under[i] - s.air[net.platformZone[i]];
-            topFilm[i] = area * Films.level(top, least);
-            underFilm[i] = area * Films.level(-under, least);
+            double top = lift.ofPlatform(i, s.top[i]);
+            double under = lift.ofPlatform(i, s.under[i]);
+            topFilm[i] = area * net.platformFace[i].level(top, kelvin);
+            underFilm[i] = area * net.platformFace[i].level(-under, kelvin);
             given += Math.max(0, topFilm[i] * top) + Math.max(0, underFilm[i] * under);
         }
         for (int n = 0; n < g.zones; n++) {
-            leafFilm[n] = Math.max(LEAF_FILM, least) * (2 * net.leaves[n] + net.wettable[n]);
+            leafFilm[n] = net.leafFilm * (2 * net.leaves[n] + net.wettable[n]);
         }
         return given;
     }
 
     private void radiation(Network net, ThermalState s, RoomAir room) {
+        Sections see = net.sections;
         Grid g = net.grid;
-        double tiles = g.tiles * g.tileArea;
-        double mesh = g.enclosure.shell().lid().meshArea();
-        double leaves = 2 * HeatSources.total(net.leaves) + HeatSources.total(net.wettable);
-        double all = tiles + mesh + leaves;
-        for (double face : net.faceArea) {
-            all += face;
-        }
-        for (ClimateCase.Platform p : g.enclosure.platforms()) {
-            all += 2 * p.area();
-        }
-        double tile = seen(g.tileArea, GROUND, tiles, all);
         for (int t = 0; t < g.tiles; t++) {
-            tileRadiant[t] = tile * Films.radiation(s.surface(net, t), s.star);
+            double star = s.star[see.of(g.tileZone[t])];
+            tileRadiant[t] = see.tile * Films.radiation(s.surface(net, t), star);
         }
         for (int p = 0; p < net.patches; p++) {
-            double group = net.faceArea[net.patchFace[p]];
-            paneRadiant[p] = seen(net.patchArea[p], PANES, group, all) * Films.radiation(s.paneIn[p], s.star);
+            double star = s.star[see.of(net.patchZone[p])];
+            paneRadiant[p] = see.patch[p] * Films.radiation(s.paneIn[p], star);
         }
         for (int i = 0; i < net.platforms; i++) {
-            double area = g.enclosure.platforms().get(i).area();
-            double face = seen(area, PLATFORMS, 2 * area, all);
-            topRadiant[i] = face * Films.radiation(s.top[i], s.star);
-            underRadiant[i] = face * Films.radiation(s.under[i], s.star);
+            double star = s.around(see.ofPlatform[i]);
+            topRadiant[i] = see.platform[i] * Films.radiation(s.top[i], star);
+            underRadiant[i] = see.platform[i] * Films.radiation(s.under[i], star);
         }
         for (int n = 0; n < g.zones; n++) {
-            double area = 2 * net.leaves[n] + net.wettable[n];
-            leafRadiant[n] = area > 0 ? seen(area, GROUND, leaves, all) * Films.radiation(s.leaf[n], s.star) : 0;
+            leafRadiant[n] = see.leaf[n] > 0 ? see.leaf[n] * Films.radiation(s.leaf[n], s.star[see.of(n)]) : 0;
         }
-        // (C2)
-        single[0] = mesh * g.enclosure.shell().lid().open() * Films.radiation(room.celsius(), s.star);
+        for (int i = 0; i < see.count; i++) {
+            // (R4)
+            meshRadiant[i] = see.mesh[i] * Films.radiation(room.celsius(), s.star[i]);
+        }
     }
 
-    /** First-order form of Carroll's 1980 network of a mean radiant temperature. */
-    private static double seen(double area, double emits, double group, double all) {
-        // (C1)
-        return area / (1 / emits - group / all);
-    }
-
-    private void mixing(Network net, ThermalState s, double stirred, double floor) {
+    private void mixing(Network net, double[] virtual, double kelvin, double stirred, double floor) {
         Grid g = net.grid;
         Shell shell = g.enclosure.shell();
-        double mean = s.meanAir() + ZERO_CELSIUS;
-        double lift = GRAVITY * stirred / (shell.length() * shell.width() * MoistAir.DENSITY * MoistAir.HEAT * mean);
-        // (C3)
-        double speed = Math.max(Math.max(LEAST_SPEED, floor), Math.cbrt(lift * g.air)) + 0.3 * g.enclosure.fanSpeed();
-        single[2] = speed;
-        double spread = net.factors.mix() * MIXING * speed * g.air;
-        double[] virtual = new double[g.zones];
-        for (int n = 0; n < g.zones; n++) {
-            virtual[n] = s.virtual(n);
-        }
+        double lift = GRAVITY * stirred / (shell.length() * shell.width() * MoistAir.DENSITY * MoistAir.HEAT * kelvin);
+        // (C1)
+        double fast = Math.max(Math.max(LEAST_SPEED, floor), Math.cbrt(lift * g.air)) + 0.3 * g.enclosure.fanSpeed();
+        speed[0] = fast;
+        double spread = net.factors.mix() * MIXING * fast * g.air;
         Network.Pairs links = net.links;
         for (int i = 0; i < link.length; i++) {
-            // (C4)
+            // (C2)
             double d = spread + MOLECULAR;
             if (net.linkUpright[i]) {
                 double rise = (virtual[links.b()[i]] - virtual[links.a()[i]]) / net.linkDistance[i];
-                double richardson = GRAVITY / mean * rise * g.air * g.air / (speed * speed);
+                double richardson = GRAVITY / kelvin * rise * g.air * g.air / (fast * fast);
                 double layered =
                         richardson > 0 ? 1 / (1 + DAMPING * richardson) : 1 + STIRRING * Math.min(1, -richardson);
                 d = spread * layered + MOLECULAR;
@@ -213,29 +218,14 @@ public final class Coefficients {
         }
     }
 
-    private void room(Network net, Vents vents, ThermalState s, RoomAir room, double venting) {
+    private void room(Network net, Vents vents, double[] virtual, RoomAir room, double venting) {
         Grid g = net.grid;
-        Shell shell = g.enclosure.shell();
+        ClimateCase c = g.enclosure;
         double factor = net.factors.vent() * venting;
-        double outside = room.virtual();
-        double excess = -outside;
         for (int n = 0; n < g.zones; n++) {
-            excess += s.virtual(n) / g.zones;
+            exchange[n] = factor * g.volume() * LEAK + venting * c.exchange() / g.zones;
         }
-        double mesh = shell.lid().meshArea();
-        for (int n = 0; n < g.zones; n++) {
-            double flow = factor * g.volume() * LEAK;
-            flow += venting * g.enclosure.exchange() / g.zones;
-            double here = net.mesh(n);
-            if (here > 0) {
-                // (C5)
-                flow += factor * Openings.lid(here, mesh, shell.lid().open(), s.virtual(n) - outside, outside, WIND);
-            }
-            exchange[n] = flow;
-        }
-        vents.twoWay(exchange, factor, excess, outside, WIND);
-        // (C6)
-        single[1] = factor * vents.through(excess, outside);
+        vents.flow(this, virtual, room.virtual(), factor, WIND);
         for (int n = 0; n < g.zones; n++) {
             exchange[n] *= MoistAir.DENSITY;
         }

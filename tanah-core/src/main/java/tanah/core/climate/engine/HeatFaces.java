@@ -2,7 +2,7 @@ package tanah.core.climate.engine;
 
 import tanah.core.box.ClimateCase;
 
-/** Faces that are eliminated into the air of their zone and the mean radiant node: land tiles, patches, platforms, foliage of zones. */
+/** Faces that are eliminated into the air of their zone and the radiant node of their section: land tiles, patches, platforms, foliage of zones. */
 final class HeatFaces {
     private static final double PLUME =
             0.6; // share of a warm face's flux that rises to the top, from memory, 0.3 to 0.8
@@ -14,6 +14,9 @@ final class HeatFaces {
     final double[] plume;
     final double[] byAir;
     final double[] byStar;
+
+    /** Shares of a face that lies in one section. */
+    private final double[][] single;
 
     private final Network net;
     private final Grid g;
@@ -37,6 +40,10 @@ final class HeatFaces {
         plume = new double[count];
         byAir = new double[count];
         byStar = new double[count];
+        single = new double[net.sections.count][net.sections.count];
+        for (int s = 0; s < single.length; s++) {
+            single[s][s] = 1;
+        }
         surfaceDen = new double[g.tiles];
         coreDen = new double[net.patches];
         innerDen = new double[net.patches];
@@ -115,6 +122,18 @@ final class HeatFaces {
         return new double[] {(d * onTop + join * under) / det, (join * onTop + a * under) / det};
     }
 
+    /** Shares of a face by the sections that it sees. */
+    double[] sees(int f) {
+        return isOfPlatform(f)
+                ? net.sections.ofPlatform[(f - g.tiles - net.patches) / 2]
+                : single[net.sections.of(zone[f])];
+    }
+
+    private boolean isOfPlatform(int f) {
+        int platform = f - g.tiles - net.patches;
+        return platform >= 0 && platform < 2 * net.platforms;
+    }
+
     boolean isFace(int f) {
         return film[f] > 0 && (f >= g.tiles || g.isLand(f));
     }
@@ -185,6 +204,7 @@ final class HeatFaces {
     }
 
     double at(int f, double own, ThermalState r) {
-        return own + byAir[f] * r.air[zone[f]] + byStar[f] * r.star;
+        double star = isOfPlatform(f) ? r.around(sees(f)) : r.star[net.sections.of(zone[f])];
+        return own + byAir[f] * r.air[zone[f]] + byStar[f] * star;
     }
 }

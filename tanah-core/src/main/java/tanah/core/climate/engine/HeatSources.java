@@ -13,7 +13,9 @@ public final class HeatSources {
     public final double[] foliage;
     public final double[] zone;
     public final double[] water;
-    public double star;
+    /** Long waves in all directions, by section. */
+    public final double[] star;
+
     public double room;
     /** Found when it is asked for; sums are made before that. */
     private @Nullable Boolean inGround;
@@ -27,11 +29,12 @@ public final class HeatSources {
         platform = new double[net.platforms];
         foliage = new double[net.grid.zones];
         zone = new double[net.grid.zones];
+        star = new double[net.sections.count];
         water = new double[net.grid.waters];
     }
 
     private double[][] all() {
-        return new double[][] {tile, cell, base, paneIn, paneOut, platform, foliage, zone, water};
+        return new double[][] {tile, cell, base, paneIn, paneOut, platform, foliage, zone, star, water};
     }
 
     /** Whether any of it goes into the ground below its face. */
@@ -57,7 +60,7 @@ public final class HeatSources {
     }
 
     double sum() {
-        double sum = star + room;
+        double sum = room;
         for (double[] part : all()) {
             sum += total(part);
         }
@@ -81,7 +84,6 @@ public final class HeatSources {
                 mine[i][j] += times * theirs[i][j];
             }
         }
-        star += times * other.star;
         room += times * other.room;
     }
 }

@@ -5,13 +5,12 @@ import tanah.core.numeric.DenseSystem;
 import tanah.core.physics.MoistAir;
 
 /**
- * The linear balance of heat (H1 to H6 of docs/models/climate.md) at given coefficients: every face is eliminated into the air of its zone and the mean
- * radiant node; what is left is a banded system of the zones bordered by the radiant node and the waters.
+ * The linear balance of heat (H1 to H6 of docs/models/climate.md) at given coefficients: every face is eliminated into the air of its zone and the
+ * radiant node of its section; what is left is a banded system of the zones bordered by the sections and the waters.
  */
 public final class HeatStep {
     private final Network net;
     private final Grid g;
-    private final Vents vents;
     private final Coefficients k;
     private final Latent latent;
     private final double perSecond;
@@ -25,15 +24,16 @@ public final class HeatStep {
     private final double[][] below;
     private final double[][] corner;
     private final double[][] inverse;
+    private double[][] reduced = {};
+    private final int sections;
 
     /**
      * @param perSecond 1/dt; 0 for the steady state
      * @param last      the iterate for plumes and, in the steady state, lateral conduction
      */
-    public HeatStep(Network net, Vents vents, Coefficients k, Latent latent, double perSecond, ThermalState last) {
+    public HeatStep(Network net, Coefficients k, Latent latent, double perSecond, ThermalState last) {
         this.net = net;
         this.g = net.grid;
-        this.vents = vents;
         this.k = k;
         this.latent = latent;
         this.perSecond = perSecond;
@@ -41,7 +41,8 @@ public final class HeatStep {
         columns = new Columns(net, perSecond);
         faces = new HeatFaces(net, k, latent, columns, perSecond, last);
         matrix = new BandedSystem(g.zones, net.half);
-        int m = 1 + g.waters;
+        sections = net.sections.count;
+        int m = sections + g.waters;
         border = new double[m][g.zones];
         below = new double[m][g.zones];
         corner = new double[m][m];
@@ -63,49 +64,116 @@ public final class HeatStep {
             // (H4)
             matrix.add(n, n, cap + MoistAir.HEAT * k.exchange[n] + latent.zoneSlope[n]);
         }
-        Air.mix(matrix, net, vents, k, MoistAir.HEAT, unused, 0);
-        // (H5)
-        corner[0][0] = k.mesh();
+        Air.mix(matrix, net, k, MoistAir.HEAT, unused, 0);
+        double radiant = 0;
+        for (int s = 0; s < sections; s++) {
+            corner[s][s] = k.meshRadiant[s];
+            radiant += k.meshRadiant[s];
+        }
         for (int f = 0; f < faces.count; f++) {
             if (!faces.isFace(f)) {
                 continue;
             }
             int a = faces.zone[f];
-            corner[0][0] += faces.radiant[f] * (1 - faces.byStar[f]);
-            below[0][a] -= faces.radiant[f] * faces.byAir[f];
+            radiant += faces.radiant[f];
+            seen(f, a);
             share(a, a, f, 1 - faces.plume[f]);
             if (faces.plume[f] > 0) {
                 share(g.top(a), a, f, faces.plume[f]);
             }
         }
-        for (int t = 0; t < g.tiles; t++) {
-            int w = g.water[g.region[t]];
-            if (w >= 0) {
-                int a = faces.zone[t];
-                matrix.add(a, a, faces.film[t]);
-                border[1 + w][a] -= faces.film[t];
-                below[1 + w][a] -= faces.film[t];
-                corner[0][0] += faces.radiant[t];
-                corner[0][1 + w] -= faces.radiant[t];
-                corner[1 + w][0] -= faces.radiant[t];
-                corner[1 + w][1 + w] += faces.film[t] + faces.radiant[t];
-            }
-        }
-        for (int w = 0; w < g.waters; w++) {
-            // (H6)
-            corner[1 + w][1 + w] +=
-                    net.waterStore[w] * perSecond + latent.waterSlope[w] + net.waterBase[w] + net.waterEdge[w];
-        }
+        radiant += waters();
+        exchanged(radiant / net.sections.total);
         matrix.factor();
         for (int i = 0; i < border.length; i++) {
             inverse[i] = border[i].clone();
             matrix.solve(inverse[i]);
         }
+        int m = border.length;
+        double[][] schur = new double[m][m];
+        for (int i = 0; i < m; i++) {
+            for (int j = 0; j < m; j++) {
+                schur[i][j] = corner[i][j] - dot(below[i], inverse[j]);
+            }
+        }
+        reduced = DenseSystem.inverse(schur);
+    }
+
+    /** The waters and the tiles that are their face; what they radiate (W/K). */
+    private double waters() {
+        double radiant = 0;
+        for (int t = 0; t < g.tiles; t++) {
+            int w = g.water[g.region[t]];
+            if (w >= 0) {
+                int a = faces.zone[t];
+                int s = net.sections.of(a);
+                int b = sections + w;
+                radiant += faces.radiant[t];
+                matrix.add(a, a, faces.film[t]);
+                border[b][a] -= faces.film[t];
+                below[b][a] -= faces.film[t];
+                corner[s][s] += faces.radiant[t];
+                corner[s][b] -= faces.radiant[t];
+                corner[b][s] -= faces.radiant[t];
+                corner[b][b] += faces.film[t] + faces.radiant[t];
+            }
+        }
+        for (int w = 0; w < g.waters; w++) {
+            // (H6)
+            corner[sections + w][sections + w] +=
+                    net.waterStore[w] * perSecond + latent.waterSlope[w] + net.waterBase[w] + net.waterEdge[w];
+        }
+        return radiant;
+    }
+
+    /** What a face gives the sections that it sees: its own radiation less theirs. */
+    private void seen(int f, int a) {
+        double[] sees = faces.sees(f);
+        for (int s = 0; s < sections; s++) {
+            if (sees[s] > 0) {
+                double r = sees[s] * faces.radiant[f];
+                for (int other = 0; other < sections; other++) {
+                    corner[s][other] += r * (1 - faces.byStar[f]) * sees[other];
+                }
+                below[s][a] -= r * faces.byAir[f];
+            }
+        }
     }
 
     private void share(int to, int a, int f, double share) {
         matrix.add(to, a, -share * faces.film[f] * (faces.byAir[f] - 1));
-        border[0][to] -= share * faces.film[f] * faces.byStar[f];
+        double[] sees = faces.sees(f);
+        for (int s = 0; s < sections; s++) {
+            border[s][to] -= share * faces.film[f] * faces.byStar[f] * sees[s];
+        }
+    }
+
+    /** What a section gives off is shared out over all that see it; {@code mean} is the mean coefficient of radiation (W/m² K). */
+    private void exchanged(double mean) {
+        // (H5)
+        double[][] view = net.sections.view;
+        double[][] rows = new double[sections][];
+        double[][] zones = new double[sections][];
+        for (int i = 0; i < sections; i++) {
+            rows[i] = new double[corner.length];
+            zones[i] = new double[g.zones];
+            for (int j = 0; j < sections; j++) {
+                add(rows[i], corner[j], view[i][j]);
+                add(zones[i], below[j], view[i][j]);
+                rows[i][j] -= mean * net.sections.exchange[i][j];
+            }
+            rows[i][i] += mean * net.sections.area[i];
+        }
+        for (int i = 0; i < sections; i++) {
+            corner[i] = rows[i];
+            below[i] = zones[i];
+        }
+    }
+
+    private static void add(double[] to, double[] what, double times) {
+        for (int i = 0; i < to.length; i++) {
+            to[i] += times * what[i];
+        }
     }
 
     // ---- one set of sources
@@ -136,53 +204,50 @@ public final class HeatStep {
 
     private void reduced(
             HeatSources s, boolean whole, double outside, ThermalState start, double[] own, ThermalState r) {
-        int m = 1 + g.waters;
+        int m = sections + g.waters;
         double[] f = r.air;
+        double[] given = new double[sections];
         double[] e = new double[m];
         double cap = MoistAir.DENSITY * MoistAir.HEAT * g.volume() * perSecond;
         for (int n = 0; n < g.zones; n++) {
             f[n] = s.zone[n];
             if (whole) {
-                f[n] += cap * start.air[n] + MoistAir.HEAT * k.exchange[n] * outside + latent.zone[n];
+                double brings = MoistAir.HEAT * (k.exchange[n] + MoistAir.DENSITY * k.in[n]);
+                f[n] += cap * start.air[n] + brings * outside + latent.zone[n];
             }
         }
-        if (whole) {
-            double through = MoistAir.DENSITY * MoistAir.HEAT * Math.abs(k.through());
-            double[] in = k.through() < 0 ? vents.leaves : vents.enters;
-            for (int n = 0; n < g.zones; n++) {
-                f[n] += through * in[n] * outside;
-            }
+        for (int i = 0; i < sections; i++) {
+            given[i] = s.star[i] + k.meshRadiant[i] * outside;
         }
-        e[0] = s.star + k.mesh() * outside;
         for (int i = 0; i < faces.count; i++) {
             if (faces.isFace(i)) {
-                e[0] += faces.radiant[i] * own[i];
+                add(given, faces.sees(i), faces.radiant[i] * own[i]);
                 f[faces.zone[i]] += (1 - faces.plume[i]) * faces.film[i] * own[i];
                 f[g.top(faces.zone[i])] += faces.plume[i] * faces.film[i] * own[i];
             }
         }
+        for (int i = 0; i < sections; i++) {
+            e[i] = dot(net.sections.view[i], given);
+        }
         for (int w = 0; w < g.waters; w++) {
-            e[1 + w] = s.water[w] + (net.waterBase[w] + net.waterEdge[w]) * outside;
+            e[sections + w] = s.water[w] + (net.waterBase[w] + net.waterEdge[w]) * outside;
             if (whole) {
-                e[1 + w] += net.waterStore[w] * perSecond * start.water[w] + latent.water[w];
+                e[sections + w] += net.waterStore[w] * perSecond * start.water[w] + latent.water[w];
             }
         }
         matrix.solve(f);
-        double[][] schur = new double[m][m + 1];
         for (int i = 0; i < m; i++) {
-            for (int j = 0; j < m; j++) {
-                schur[i][j] = corner[i][j] - dot(below[i], inverse[j]);
-            }
-            schur[i][m] = e[i] - dot(below[i], f);
+            e[i] -= dot(below[i], f);
         }
-        double[] x = DenseSystem.solve(schur);
-        r.star = x[0];
-        for (int n = 0; n < g.zones; n++) {
-            for (int j = 0; j < m; j++) {
-                f[n] -= inverse[j][n] * x[j];
-            }
+        double[] x = new double[m];
+        for (int i = 0; i < m; i++) {
+            x[i] = dot(reduced[i], e);
         }
-        System.arraycopy(x, 1, r.water, 0, g.waters);
+        for (int j = 0; j < m; j++) {
+            add(f, inverse[j], -x[j]);
+        }
+        System.arraycopy(x, 0, r.star, 0, sections);
+        System.arraycopy(x, sections, r.water, 0, g.waters);
     }
 
     /** One more sweep of the columns with the air and the radiant node held (steady state). */

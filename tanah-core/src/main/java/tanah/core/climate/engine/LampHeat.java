@@ -4,8 +4,10 @@ import java.util.List;
 import java.util.Optional;
 import tanah.core.box.ClimateCase;
 import tanah.core.box.Fixture;
+import tanah.core.box.Shell;
 import tanah.core.light.Band;
 import tanah.core.light.Emitter;
+import tanah.core.light.Interior;
 import tanah.core.light.Space;
 import tanah.core.light.Vec;
 
@@ -45,7 +47,7 @@ final class LampHeat {
         int zone = grid.zoneAt(at.x(), at.y(), at.z());
         if (at.z() <= grid.enclosure.shell().height()) {
             s.zone[zone] += convective;
-            s.star += diffuse;
+            s.star[net.sections.of(zone)] += diffuse;
         } else {
             s.zone[grid.top(zone)] += LAMP_IN * (convective + diffuse);
             s.room += (1 - LAMP_IN) * (convective + diffuse);
@@ -92,14 +94,17 @@ final class LampHeat {
         double scale = caught > 0 ? Math.min(1, entering / caught) : 1;
         double kept = 0;
         double passed = 0;
-        double absorbed = 0;
+        double[] back = new double[net.sections.count];
+        double[] dimmed = new double[net.sections.count];
         for (int t = 0; t < grid.tiles; t++) {
             double all = scale * free[t] * grid.tileArea;
             double here = scale * shaded[t] * grid.tileArea;
             kept += all;
             passed += here;
             double taken = here * absorptance(t, band);
-            absorbed += taken;
+            int section = net.sections.of(grid.tileZone[t]);
+            back[section] += here - taken;
+            dimmed[section] += all - here;
             if (grid.isLand(t)) {
                 s.tile[t] += taken;
             } else {
@@ -112,16 +117,31 @@ final class LampHeat {
             double here = scale * raised[i] * p.area();
             double taken = here * (band == Band.LWIR ? LONG_WAVE : p.absorptance());
             platforms += here;
-            absorbed += taken;
+            for (int section = 0; section < back.length; section++) {
+                back[section] += (here - taken) * net.sections.ofPlatform[i][section];
+            }
             s.platform[i] += taken;
         }
-        leaves(kept - passed, s);
+        leaves(kept - passed, dimmed, s);
         double wall = entering - kept - platforms;
-        double back = passed + platforms - absorbed;
         double escapes = band == Band.LWIR ? 0 : escapes();
-        double out = escapes * (wall + back / 2);
-        s.room += out;
-        s.star += wall + back - out;
+        double[] met = walls(e, part, band);
+        for (int section = 0; section < back.length; section++) {
+            s.star[section] += back[section] * (1 - escapes / 2) + wall * (1 - escapes) * met[section];
+            s.room += escapes * back[section] / 2;
+        }
+        s.room += escapes * wall;
+    }
+
+    /** Shares of what meets a side or the lid, by section; where none does, all in the section of the lamp. */
+    private double[] walls(Emitter e, Emitter.Part part, Band band) {
+        Shell shell = grid.enclosure.shell();
+        Interior inside = new Interior(shell.length(), shell.width(), grid.ground, shell.height());
+        double[] met = inside.walls(e, part, band, space, net.sections.count);
+        if (HeatSources.total(met) <= 0) {
+            met[net.sections.of(grid.zoneAt(e.at().x(), e.at().y(), grid.ground))] = 1;
+        }
+        return met;
     }
 
     private double onPlatform(Emitter e, Emitter.Part part, Band band, ClimateCase.Platform p, double above) {
@@ -144,13 +164,20 @@ final class LampHeat {
         return grid.isLand(tile) ? grid.land(tile).absorptance() : WATER;
     }
 
-    private void leaves(double intercepted, HeatSources s) {
+    /** @param dimmed what the leaves took from the tiles of each section (W) */
+    private void leaves(double intercepted, double[] dimmed, HeatSources s) {
         double all = HeatSources.total(net.leaves);
-        double held = all > 0 ? LEAVES_HOLD * intercepted : 0;
-        for (int n = 0; n < grid.zones && all > 0; n++) {
-            s.foliage[n] += held * net.leaves[n] / all;
+        if (all <= 0) {
+            for (int section = 0; section < dimmed.length; section++) {
+                s.star[section] += dimmed[section];
+            }
+            return;
         }
-        s.star += intercepted - held;
+        for (int n = 0; n < grid.zones; n++) {
+            double here = intercepted * net.leaves[n] / all;
+            s.foliage[n] += LEAVES_HOLD * here;
+            s.star[net.sections.of(n)] += (1 - LEAVES_HOLD) * here;
+        }
     }
 
     /** Share of light on the four sides that leaves through them. */

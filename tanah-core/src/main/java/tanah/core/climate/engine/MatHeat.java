@@ -1,7 +1,5 @@
 package tanah.core.climate.engine;
 
-import java.util.ArrayList;
-import java.util.List;
 import tanah.core.box.Fixture;
 import tanah.core.box.Sheet;
 import tanah.core.light.Block;
@@ -47,22 +45,36 @@ final class MatHeat {
         given += below;
         double stored = 0;
         for (int t = 0; t < grid.tiles; t++) {
-            stored += beside(t, side, alongX, mat) ? heatOf(t) : 0;
+            stored += beside(t, side, alongX, mat) * heatOf(t);
         }
         for (int t = 0; t < grid.tiles && stored > 0; t++) {
-            if (beside(t, side, alongX, mat)) {
-                for (int c = 0; c < Grid.DEEP; c++) {
-                    int i = c * grid.tiles + t;
-                    s.cell[i] += MAT_DOWN * below * net.capacity[i] * grid.tileArea / stored;
-                }
+            double cover = beside(t, side, alongX, mat);
+            for (int c = 0; c < Grid.DEEP && cover > 0; c++) {
+                int i = c * grid.tiles + t;
+                s.cell[i] += MAT_DOWN * below * cover * net.capacity[i] * grid.tileArea / stored;
             }
         }
         s.room += (stored > 0 ? 1 - MAT_DOWN : 1) * below + power - given;
     }
 
-    private boolean beside(int t, Lid.Side side, boolean alongX, Fixture.Mat mat) {
-        double at = alongX ? grid.x(t) : grid.y(t);
-        return grid.isLand(t) && grid.isAt(t, side) && at >= mat.from() && at < mat.to();
+    /** Length of a tile at a side that a mat covers (m). */
+    private double beside(int t, Lid.Side side, boolean alongX, Fixture.Mat mat) {
+        if (!grid.isLand(t) || !grid.isAt(t, side)) {
+            return 0;
+        }
+        return alongX
+                ? shared(grid.x(t), grid.dx, mat.from(), mat.to())
+                : shared(grid.y(t), grid.dy, mat.from(), mat.to());
+    }
+
+    /** Length that a stretch about a middle shares with another (m). */
+    private static double shared(double middle, double size, double from, double to) {
+        return Math.max(0, Math.min(middle + size / 2, to) - Math.max(middle - size / 2, from));
+    }
+
+    /** Area of a tile that a rectangle covers (m²). */
+    private double cover(int t, double x0, double x1, double y0, double y1) {
+        return shared(grid.x(t), grid.dx, x0, x1) * shared(grid.y(t), grid.dy, y0, y1);
     }
 
     private double heatOf(int t) {
@@ -73,18 +85,13 @@ final class MatHeat {
         return sum;
     }
 
+    /** Under the bottom: what lies outside the floor goes to the room. */
     void bottom(double power, Fixture.Mat mat, HeatSources s) {
-        List<Integer> on = new ArrayList<>();
+        double area = (mat.to() - mat.from()) * (mat.high() - mat.low());
+        double given = 0;
         for (int t = 0; t < grid.tiles; t++) {
-            if (grid.x(t) >= mat.from() && grid.x(t) < mat.to() && grid.y(t) >= mat.low() && grid.y(t) < mat.high()) {
-                on.add(t);
-            }
-        }
-        if (on.isEmpty()) {
-            s.room += power;
-        }
-        for (int t : on) {
-            double share = power / on.size();
+            double share = power * cover(t, mat.from(), mat.to(), mat.low(), mat.high()) / area;
+            given += share;
             if (grid.isLand(t)) {
                 s.base[t] += share;
             } else {
@@ -92,32 +99,38 @@ final class MatHeat {
                 s.room += (1 - BELOW_WATER) * share;
             }
         }
+        s.room += power - given;
     }
 
+    /** In the ground of the land that it lies under; without any, the room. */
     void cable(double power, Fixture.Cable cable, HeatSources s) {
-        List<Integer> on = new ArrayList<>();
+        double[] covered = new double[grid.tiles];
+        double all = 0;
         for (int t = 0; t < grid.tiles; t++) {
-            if (grid.isLand(t)
-                    && grid.x(t) >= cable.x0()
-                    && grid.x(t) < cable.x1()
-                    && grid.y(t) >= cable.y0()
-                    && grid.y(t) < cable.y1()) {
-                on.add(t);
-            }
+            covered[t] = grid.isLand(t) ? cover(t, cable.x0(), cable.x1(), cable.y0(), cable.y1()) : 0;
+            all += covered[t];
         }
-        if (on.isEmpty()) {
+        if (all <= 0) {
             s.room += power;
+            return;
         }
-        for (int t : on) {
-            double depth = grid.layers(t).stream().mapToDouble(Sheet::thickness).sum();
-            double at = Math.max(0, Math.min(depth, grid.tileZ[t] - cable.z()));
-            int c = 0;
-            double reached = Grid.CELLS[0] * depth;
-            while (c < Grid.DEEP - 1 && reached < at) {
-                c++;
-                reached += Grid.CELLS[c] * depth;
+        for (int t = 0; t < grid.tiles; t++) {
+            if (covered[t] > 0) {
+                s.cell[cellAt(t, cable.z()) * grid.tiles + t] += power * covered[t] / all;
             }
-            s.cell[c * grid.tiles + t] += power / on.size();
         }
+    }
+
+    /** The cell of a tile's column that holds a height. */
+    private int cellAt(int t, double z) {
+        double depth = grid.layers(t).stream().mapToDouble(Sheet::thickness).sum();
+        double at = Math.max(0, Math.min(depth, grid.tileZ[t] - z));
+        int c = 0;
+        double reached = Grid.CELLS[0] * depth;
+        while (c < Grid.DEEP - 1 && reached < at) {
+            c++;
+            reached += Grid.CELLS[c] * depth;
+        }
+        return c;
     }
 }

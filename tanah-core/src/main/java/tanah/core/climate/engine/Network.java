@@ -6,9 +6,9 @@ import tanah.core.box.ClimateCase;
 import tanah.core.box.Factors;
 import tanah.core.box.Floor;
 import tanah.core.box.Pane;
-import tanah.core.box.Sheet;
 import tanah.core.box.Shell;
 import tanah.core.light.Lid;
+import tanah.core.physics.Films;
 
 /** What conducts and stores heat and does not change: ground columns, panes, platforms, water, links of the air. */
 public final class Network {
@@ -17,14 +17,12 @@ public final class Network {
     static final double OUTER_DOWN = 0.17; // EN ISO 6946
     static final double STAND = 0.10; // m² K/W of the stand, from memory, 0 to 0.4
     static final double WATER_FILM = 60; // W/m² K, from memory, 30 to 200
-    private static final double STABLE = 0.2 / 900; // 1/s of the longest step
     private static final double LEAST_AREA = 1e-9;
 
     public final Grid grid;
     public final Factors factors;
 
     // ground, per cell (layer by layer over all tiles)
-    final double[] resistance;
     public final double[] capacity;
     public final double[] edge;
     /** By cell: conductance to the one above, of the first to the face (W/K). */
@@ -48,6 +46,16 @@ public final class Network {
     // platforms
     public final int platforms;
     final int[] platformZone;
+
+    // films by the size of what they lie on
+    final Films.Face[] tileFace;
+    final Films.Face paneFace;
+    final Films.Face lidFace;
+    final Films.Face[] platformFace;
+    /** W/m² K */
+    final double leafFilm;
+
+    final Sections sections;
 
     // foliage
     public final double[] leaves;
@@ -77,22 +85,17 @@ public final class Network {
         }
     }
 
-    /** Two ground cells side by side. */
-    private record Lateral(int a, int b, double conductance) {}
-
     public Network(Grid grid, Factors factors) {
         this.grid = grid;
         this.factors = factors;
         ClimateCase c = grid.enclosure;
-        int nt = grid.tiles;
-        resistance = new double[nt * Grid.DEEP];
-        capacity = new double[nt * Grid.DEEP];
-        edge = new double[nt * Grid.DEEP];
-        downToRoom = new double[nt];
-        baseShare = new double[nt];
-        up = new double[nt * Grid.DEEP];
-        double[] depth = columns();
-        laterals = laterals(depth);
+        GroundCells ground = new GroundCells(grid, factors);
+        capacity = ground.capacity;
+        edge = ground.edge;
+        up = ground.up;
+        downToRoom = ground.downToRoom;
+        baseShare = ground.baseShare;
+        laterals = ground.laterals();
         List<double[]> found = patches();
         patches = found.size();
         patchFace = new int[patches];
@@ -126,88 +129,27 @@ public final class Network {
             linkUpright[i] = touching.get(i).upright();
         }
         half = grid.nay * grid.naz;
+        FilmFaces faces = new FilmFaces(grid);
+        tileFace = faces.tiles();
+        paneFace = faces.panes();
+        lidFace = faces.level();
+        platformFace = faces.platforms();
+        leafFilm = faces.leaf();
+        sections = new Sections(this);
     }
 
-    /** Cells of the ground and what joins them; the depth of each tile's column (m). */
-    private double[] columns() {
-        double base = grid.enclosure.shell().bottom().resistance();
-        double down = (OUTER_DOWN + STAND) / factors.envelope();
-        int nt = grid.tiles;
-        double[] depths = new double[nt];
-        for (int t = 0; t < nt; t++) {
-            if (!grid.isLand(t)) {
-                continue;
-            }
-            List<Sheet> layers = grid.layers(t);
-            double depth = layers.stream().mapToDouble(Sheet::thickness).sum();
-            depths[t] = depth;
-            double from = 0;
-            for (int c = 0; c < Grid.DEEP; c++) {
-                double to = from + Grid.CELLS[c] * depth;
-                double top = 0;
-                for (Sheet layer : layers) {
-                    double cut = Math.min(to, top + layer.thickness()) - Math.max(from, top);
-                    if (cut > 0) {
-                        resistance[c * nt + t] += cut / layer.conductivity();
-                        capacity[c * nt + t] += cut * layer.heat();
-                    }
-                    top += layer.thickness();
-                }
-                double high = to - from;
-                double k = high / resistance[c * nt + t];
-                for (Lid.Side side : Lid.Side.values()) {
-                    if (grid.isAt(t, side)) {
-                        double pane = grid.enclosure.shell().sides().get(side).resistance();
-                        edge[c * nt + t] += grid.along(side)
-                                * high
-                                / (grid.halfAcross(side) / k + pane + OUTER_UPRIGHT / factors.envelope());
-                    }
-                }
-                from = to;
-            }
-            for (int c = 0; c < Grid.DEEP; c++) {
-                double r = resistance[c * nt + t] / 2 + (c == 0 ? 0 : resistance[(c - 1) * nt + t] / 2);
-                up[c * nt + t] = grid.tileArea / r;
-            }
-            double inside = grid.tileArea / (resistance[5 * nt + t] / 2 + base);
-            double out = grid.tileArea / down;
-            downToRoom[t] = inside * out / (inside + out);
-            // share of the heat of a bottom mat that goes up
-            baseShare[t] = inside / (inside + out);
-        }
-        return depths;
+    /** How many radiant sections there are along the box. */
+    public int sections() {
+        return sections.count;
     }
 
-    private Pairs laterals(double[] depth) {
-        List<Lateral> found = new ArrayList<>();
-        for (int t = 0; t < grid.tiles; t++) {
-            if (t / grid.nty < grid.ntx - 1) {
-                lateral(t, t + grid.nty, grid.dy / grid.dx, depth, found);
-            }
-            if (t % grid.nty < grid.nty - 1) {
-                lateral(t, t + 1, grid.dx / grid.dy, depth, found);
-            }
-        }
-        return new Pairs(
-                found.stream().mapToInt(Lateral::a).toArray(),
-                found.stream().mapToInt(Lateral::b).toArray(),
-                found.stream().mapToDouble(Lateral::conductance).toArray());
+    public int sectionOf(int zone) {
+        return sections.of(zone);
     }
 
-    private void lateral(int a, int b, double shape, double[] depth, List<Lateral> found) {
-        if (!grid.isLand(a) || !grid.isLand(b)) {
-            return;
-        }
-        double least = Math.min(grid.dx, grid.dy);
-        for (int c = 0; c < Grid.DEEP; c++) {
-            double ha = Grid.CELLS[c] * depth[a];
-            double hb = Grid.CELLS[c] * depth[b];
-            int ia = c * grid.tiles + a;
-            int ib = c * grid.tiles + b;
-            double ka = Math.min(ha / resistance[ia], STABLE * capacity[ia] / ha * least * least);
-            double kb = Math.min(hb / resistance[ib], STABLE * capacity[ib] / hb * least * least);
-            found.add(new Lateral(ia, ib, 2 * ka * kb / (ka + kb) * (ha + hb) / 2 * shape));
-        }
+    /** The section of a place along the front. */
+    public int sectionAt(double x) {
+        return sections.of(grid.zoneAt(x, 0, grid.ground));
     }
 
     /** Face, zone and area of every patch. */

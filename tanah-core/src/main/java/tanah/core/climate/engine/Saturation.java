@@ -9,6 +9,8 @@ final class Saturation {
     final double[] leaf;
     final double[] air;
 
+    private static final double BEYOND = 0.3;
+
     private final Network net;
     private final ThermalState state;
 
@@ -52,11 +54,13 @@ final class Saturation {
     }
 
     private double slope(double full, double celsius) {
-        return MoistAir.slopeAt(full, kept(celsius), net.grid.enclosure.pressure());
+        // beyond the ends it holds still; a share of the slope keeps iterates from hunting about them
+        return (celsius == kept(celsius) ? 1 : BEYOND)
+                * MoistAir.slopeAt(full, kept(celsius), net.grid.enclosure.pressure());
     }
 
     /** A wild iterate stays finite. */
-    private static double kept(double celsius) {
+    static double kept(double celsius) {
         return Math.max(-40, Math.min(80, celsius));
     }
 }

@@ -6,7 +6,9 @@ import tanah.core.physics.MoistAir;
 /** Temperatures and humidities of all nodes at one moment (°C, kg/kg). */
 public final class ThermalState {
     public final double[] air;
-    public double star;
+    /** Mean radiant temperature of each section. */
+    public final double[] star;
+
     public final double[] water;
     public final double[] ground;
     public final double[] cell;
@@ -20,6 +22,7 @@ public final class ThermalState {
 
     ThermalState(Network net) {
         air = new double[net.grid.zones];
+        star = new double[net.sections.count];
         water = new double[net.grid.waters];
         ground = new double[net.grid.tiles];
         cell = new double[net.grid.tiles * Grid.DEEP];
@@ -37,14 +40,12 @@ public final class ThermalState {
         for (double[] part : s.temperatures()) {
             Arrays.fill(part, celsius);
         }
-        s.star = celsius;
         Arrays.fill(s.humidity, humidity);
         return s;
     }
 
-    /** All temperatures but that of the star. */
     double[][] temperatures() {
-        return new double[][] {air, water, ground, cell, paneIn, paneCore, paneOut, top, under, leaf};
+        return new double[][] {air, star, water, ground, cell, paneIn, paneCore, paneOut, top, under, leaf};
     }
 
     /** The same state on a network; where that has other nodes they begin at the mean of what they take the place of. */
@@ -53,10 +54,9 @@ public final class ThermalState {
         double[][] mine = temperatures();
         double[][] theirs = s.temperatures();
         for (int i = 0; i < mine.length; i++) {
-            spread(mine[i], theirs[i], star);
+            spread(mine[i], theirs[i], meanAir());
         }
         spread(humidity, s.humidity, 0);
-        s.star = star;
         return s;
     }
 
@@ -77,7 +77,6 @@ public final class ThermalState {
                 mine[i][j] += duty * theirs[i][j];
             }
         }
-        star += duty * response.star;
     }
 
     /** Moves a share of the way to another; the largest change of air and ground before it (K). */
@@ -94,7 +93,6 @@ public final class ThermalState {
                 mine[i][j] += share * d;
             }
         }
-        star += share * (other.star - star);
         return largest;
     }
 
@@ -102,6 +100,15 @@ public final class ThermalState {
     public double surface(Network net, int tile) {
         int w = net.grid.water[net.grid.region[tile]];
         return w < 0 ? ground[tile] : water[w];
+    }
+
+    /** Mean radiant temperature about something that spans sections (°C). */
+    double around(double[] shares) {
+        double sum = 0;
+        for (int i = 0; i < shares.length; i++) {
+            sum += shares[i] * star[i];
+        }
+        return sum;
     }
 
     double virtual(int zone) {

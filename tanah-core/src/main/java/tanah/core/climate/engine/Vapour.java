@@ -1,6 +1,5 @@
 package tanah.core.climate.engine;
 
-import tanah.core.box.Floor;
 import tanah.core.numeric.BandedSystem;
 import tanah.core.physics.MoistAir;
 
@@ -10,8 +9,6 @@ import tanah.core.physics.MoistAir;
  */
 public final class Vapour {
     private static final double LEWIS = 0.90; // Lewis number to the power 2/3
-    private static final double DRY = 0.15; // wetness from which soil gives nothing, from memory, 0.05 to 0.25
-    private static final double SPAN = 0.60; // up to full evaporation, from memory, 0.4 to 0.8
     private static final double STOMATA_DAY = 250; // s/m, broad-leaved shade plants, from memory, 100 to 500
     private static final double STOMATA_NIGHT = 1500; // s/m, from memory, 800 to 3000
     private static final double FOG = 60; // s in which fog falls out
@@ -20,7 +17,6 @@ public final class Vapour {
 
     private final Network net;
     private final Grid g;
-    private final Vents vents;
     private final Coefficients k;
     private final WaterStores stores;
     private final RoomAir room;
@@ -53,7 +49,6 @@ public final class Vapour {
     /** @param step s; 0 for the steady state */
     public Vapour(
             Network net,
-            Vents vents,
             Coefficients k,
             ThermalState temperatures,
             WaterStores stores,
@@ -63,7 +58,6 @@ public final class Vapour {
             double[] flash) {
         this.net = net;
         this.g = net.grid;
-        this.vents = vents;
         this.k = k;
         this.stores = stores;
         this.room = room;
@@ -117,7 +111,7 @@ public final class Vapour {
             boolean takes = w[g.tileZone[t]] > full.tile[t];
             changed |= flags[flag] != takes;
             flags[flag++] = takes;
-            double wet = takes || !g.isLand(t) ? 1 : wetness(t);
+            double wet = takes || !g.isLand(t) ? 1 : stores.wetness(t);
             // (V2), (V3)
             tileGain[t] = wet * k.tileFilm[t] / mass;
         }
@@ -129,7 +123,7 @@ public final class Vapour {
             paneGain[p] = wet * k.paneFilm[p] / mass;
         }
         double stomata = lit ? STOMATA_DAY : STOMATA_NIGHT;
-        double boundary = MoistAir.DENSITY * MoistAir.HEAT * LEWIS / Coefficients.LEAF_FILM;
+        double boundary = MoistAir.DENSITY * MoistAir.HEAT * LEWIS / net.leafFilm;
         boolean water = stores.deepSum() > 0;
         for (int n = 0; n < g.zones; n++) {
             double leaf = full.leaf[n];
@@ -142,7 +136,7 @@ public final class Vapour {
             double film = stores.leafRoom[n] > 0
                     ? Math.pow(Math.max(0, Math.min(1, stores.leafFilm[n] / stores.leafRoom[n])), 2.0 / 3)
                     : 0;
-            leafGain[n] = (takes ? 1 : steady ? 0 : film) * Coefficients.LEAF_FILM * area / mass;
+            leafGain[n] = (takes ? 1 : steady ? 0 : film) * net.leafFilm * area / mass;
             // (V4)
             breathGain[n] =
                     !takes && w[n] < leaf && water ? MoistAir.DENSITY * net.leaves[n] / (boundary + stomata) : 0;
@@ -150,13 +144,6 @@ public final class Vapour {
             fog[n] = fogs ? MoistAir.DENSITY * g.volume() / FOG : 0;
         }
         return changed;
-    }
-
-    private double wetness(int t) {
-        Floor.Land land = g.land(t);
-        double share = stores.skinRoom[t] > 0 ? stores.skin[t] / stores.skinRoom[t] : 0;
-        // (V3)
-        return Math.max(0, Math.min(1, (share - DRY) / SPAN)) * (1 - 0.5 * land.cover()) * net.factors.wet();
     }
 
     private void balance(double[] start) {
@@ -167,7 +154,7 @@ public final class Vapour {
             a.add(n, n, inertia + k.exchange[n] + fog[n]);
             humidity[n] = inertia * start[n] + k.exchange[n] * room.humidity() + fog[n] * full.air[n] + flash[n];
         }
-        Air.mix(a, net, vents, k, 1, humidity, room.humidity());
+        Air.mix(a, net, k, 1, humidity, room.humidity());
         for (int t = 0; t < g.tiles; t++) {
             give(a, g.tileZone[t], tileFixed[t], fromTile[t], tileGain[t], full.tile[t]);
         }

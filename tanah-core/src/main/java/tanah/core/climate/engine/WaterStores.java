@@ -9,8 +9,13 @@ import tanah.core.box.Floor;
 public final class WaterStores {
     public static final double PANE_FILM = 0.06; // kg/m², from memory, 0.03 to 0.10
     static final double LEAF_FILM = 0.10; // kg/m², from memory, 0.05 to 0.20
+    private static final double DRY = 0.15; // wetness from which soil gives nothing, from memory, 0.05 to 0.25
+    private static final double SPAN = 0.60; // up to full evaporation, from memory, 0.4 to 0.8
     private static final double LEAST_DEEP = 0.005; // m
     private static final double WATERED = 1.2; // of field capacity, common practice
+
+    /** By tile: what cover leaves of evaporation, times the factor on wetness. */
+    private final double[] open;
 
     public final double[] skin;
     public final double[] skinRoom;
@@ -24,6 +29,7 @@ public final class WaterStores {
 
     public WaterStores(Network net) {
         Grid g = net.grid;
+        open = new double[g.tiles];
         skin = new double[g.tiles];
         skinRoom = new double[g.tiles];
         int regions = g.enclosure.floor().size();
@@ -41,6 +47,7 @@ public final class WaterStores {
                         * ((Floor.Water) g.enclosure.floor().get(g.region[t])).depth();
                 continue;
             }
+            open[t] = (1 - 0.5 * g.land(t).cover()) * net.factors.wet();
             Floor.Soil soil = g.land(t).soil();
             skinRoom[t] = WATER_DENSITY * soil.fieldCapacity() * soil.skin() * g.tileArea;
             skin[t] = skinRoom[t] * soil.wetSkin().orElse(soil.wet());
@@ -64,6 +71,13 @@ public final class WaterStores {
             s.deep[r] = WATERED * s.deepRoom[r];
         }
         return s;
+    }
+
+    /** Share of free evaporation that the soil of a tile gives. */
+    double wetness(int t) {
+        double share = skinRoom[t] > 0 ? skin[t] / skinRoom[t] : 0;
+        // (V3)
+        return Math.max(0, Math.min(1, (share - DRY) / SPAN)) * open[t];
     }
 
     /** All of it (kg). */

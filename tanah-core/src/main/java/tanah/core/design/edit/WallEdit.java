@@ -40,6 +40,8 @@ public sealed interface WallEdit extends Edit {
                         OptionalDouble.of(EDGE),
                         OptionalDouble.of((across ? vessel.length() : vessel.width()) - EDGE),
                         OptionalDouble.empty(),
+                        OptionalDouble.empty(),
+                        OptionalDouble.empty(),
                         OptionalDouble.of(HIGH),
                         OptionalDouble.empty()));
                 return all;
@@ -77,7 +79,8 @@ public sealed interface WallEdit extends Edit {
         public Design apply(Design design, EditContext context) {
             return sheets(design, all -> {
                 String id = Ids.free(design, "sheet-" + face.word());
-                all.add(new Envelope.Insulation(id, face, SHEETS.get(0), THICK, Optional.of(false)));
+                all.add(new Envelope.Insulation(
+                        id, face, SHEETS.get(0), THICK, Optional.of(false), OptionalDouble.empty()));
                 return all;
             });
         }

@@ -126,7 +126,8 @@ class AirEditsTest {
                         new WallEdit.TurnSheet(sheet.id(), true)))
                 .get(0);
         assertThat(changed)
-                .isEqualTo(new Envelope.Insulation(sheet.id(), Envelope.Face.BACK, "cork", 0.05, Optional.of(true)));
+                .isEqualTo(new Envelope.Insulation(
+                        sheet.id(), Envelope.Face.BACK, "cork", 0.05, Optional.of(true), OptionalDouble.empty()));
         Design both = take(one, new WallEdit.AddSheet(Envelope.Face.BACK));
         assertThat(sheets(both)).extracting(Envelope.Insulation::id).doesNotHaveDuplicates();
         assertThat(sheets(take(both, new WallEdit.RemoveSheet(sheet.id())))).hasSize(1);

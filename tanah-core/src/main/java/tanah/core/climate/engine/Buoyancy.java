@@ -1,0 +1,39 @@
+package tanah.core.climate.engine;
+
+import tanah.core.physics.MoistAir;
+
+/** By how much the air at a face is lighter than that of its zone, as a difference of virtual temperature (K): what drives its film. */
+final class Buoyancy {
+    private final Network net;
+    private final ThermalState s;
+    private final double[] virtual;
+
+    Buoyancy(Network net, ThermalState s, double[] virtual) {
+        this.net = net;
+        this.s = s;
+        this.virtual = virtual;
+    }
+
+    /** Of a tile: wet ground and water moisten the air at their face, colder ones dry it. */
+    double ofTile(int t, WaterStores stores) {
+        int zone = net.grid.tileZone[t];
+        double celsius = s.surface(net, t);
+        double air = s.humidity[zone];
+        double full = MoistAir.saturated(Saturation.kept(celsius), net.grid.enclosure.pressure());
+        double wet = full <= air || !net.grid.isLand(t) ? 1 : stores.wetness(t);
+        return MoistAir.virtual(celsius, air + wet * (full - air)) - virtual[zone];
+    }
+
+    /** Of a pane: it dries the air where it is colder than its dew point. */
+    double ofPatch(int p) {
+        int zone = net.patchZone[p];
+        double full = MoistAir.saturated(Saturation.kept(s.paneIn[p]), net.grid.enclosure.pressure());
+        return MoistAir.virtual(s.paneIn[p], Math.min(s.humidity[zone], full)) - virtual[zone];
+    }
+
+    /** Of a side of a platform, which is dry. */
+    double ofPlatform(int i, double celsius) {
+        int zone = net.platformZone[i];
+        return MoistAir.virtual(celsius, s.humidity[zone]) - virtual[zone];
+    }
+}
