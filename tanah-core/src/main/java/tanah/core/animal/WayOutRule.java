@@ -32,6 +32,7 @@ public final class WayOutRule {
     public static final RuleId LETS_OUT = new RuleId("vessel.opening");
     public static final RuleId GAPS = new RuleId("vessel.gaps");
 
+    private static final double LARGE = 9; // m, a lid whose depth nobody wrote down
     private static final double OPEN = 0.99; // share of an opening that no mesh covers
     private static final double YOUNG = 0.6; // of the limit
 
@@ -105,7 +106,9 @@ public final class WayOutRule {
 
     /** What has to fit through an opening without a mesh: its shorter side (m). */
     private static double narrow(Envelope.Vent vent) {
-        double height = vent.height().orElse(0);
+        double height = vent.face() == Envelope.Face.LID
+                ? vent.back().orElse(LARGE) - vent.front().orElse(0)
+                : vent.height().orElse(0);
         return vent.from().isPresent() && vent.to().isPresent()
                 ? Math.min(height, vent.to().getAsDouble() - vent.from().getAsDouble())
                 : height;

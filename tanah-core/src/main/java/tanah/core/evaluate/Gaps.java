@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import tanah.core.design.Design;
+import tanah.core.design.Envelope;
 import tanah.core.finding.NotAssessed;
 import tanah.core.finding.Place;
 import tanah.core.finding.Stage;
@@ -36,6 +37,11 @@ final class Gaps {
                         .filter(f -> f.pump().flatMap(design::device).isEmpty())
                         .forEach(f -> gaps.add(new NotAssessed(
                                 "features", Place.part(Stage.WATER, f.id()), List.of("/water/features")))));
+        design.vessel()
+                .ifPresent(v -> v.envelope().vents().stream()
+                        .filter(o -> o.face() == Envelope.Face.BOTTOM)
+                        .forEach(o -> gaps.add(new NotAssessed(
+                                "vent_bottom", Place.part(Stage.AIR, o.id()), List.of("/vessel/vents")))));
         part(
                 gaps,
                 "plants",
@@ -61,6 +67,7 @@ final class Gaps {
         return switch (left.why()) {
             case "dry" -> new NotAssessed("device_dry", where, List.of("/devices"));
             case "rain" -> new NotAssessed("device_rain", where, List.of("/devices"));
+            case "idle" -> new NotAssessed("device_idle", where, List.of("/devices"));
             case "apart" -> new NotAssessed("device_apart", where, List.of("/devices"));
             default -> new NotAssessed("device_unknown", where, List.of("/devices"));
         };

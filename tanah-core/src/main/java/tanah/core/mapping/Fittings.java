@@ -78,8 +78,18 @@ public record Fittings(List<Lamp> lamps, List<Mat> mats, List<Nozzle> nozzles, L
      * @param to   along the face (m)
      * @param z    of its middle (m)
      * @param high its height (m)
+     * @param front of one in the lid (m)
+     * @param back  of one in the lid (m)
      */
-    public record Opening(String part, Envelope.Face face, double from, double to, double z, double high) {}
+    public record Opening(
+            String part,
+            Envelope.Face face,
+            double from,
+            double to,
+            double z,
+            double high,
+            double front,
+            double back) {}
 
     public static Fittings of(Design design, Vessel vessel, double ground, Catalogue catalogue) {
         List<Lamp> lamps = new ArrayList<>();
@@ -141,15 +151,18 @@ public record Fittings(List<Lamp> lamps, List<Mat> mats, List<Nozzle> nozzles, L
     }
 
     private static Opening opening(Envelope.Vent v, Vessel vessel) {
-        boolean across = v.face() == Envelope.Face.FRONT || v.face() == Envelope.Face.BACK;
+        boolean lid = v.face() == Envelope.Face.LID;
+        boolean across = lid || v.face() == Envelope.Face.FRONT || v.face() == Envelope.Face.BACK;
         double wide = across ? vessel.length() : vessel.width();
         return new Opening(
                 v.id(),
                 v.face(),
                 v.from().orElse(0),
                 v.to().orElse(wide),
-                v.z().orElse(vessel.height() / 2),
-                v.height().orElse(VENT_HIGH));
+                lid ? vessel.height() : v.z().orElse(vessel.height() / 2),
+                v.height().orElse(VENT_HIGH),
+                v.front().orElse(0),
+                v.back().orElse(vessel.width()));
     }
 
     /** Whether a device belongs to the stage of heat and light. */

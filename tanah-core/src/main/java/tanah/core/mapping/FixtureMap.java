@@ -45,7 +45,8 @@ public final class FixtureMap {
     private final List<Fixture> fixtures = new ArrayList<>();
     private final List<Unmapped> left = new ArrayList<>();
 
-    /** A device that the climate is computed without, and why: unknown, dry, apart from the mist that it belongs to, or rain. */
+    /** A device that the climate is computed without, and why: unknown, dry, apart from the mist that it belongs to, rain, or
+     * idle because it takes no power. */
     record Unmapped(String device, String why) {}
 
     public FixtureMap(
@@ -137,6 +138,8 @@ public final class FixtureMap {
             add(d, power, new Fixture.Cable(r.from(), r.to(), r.low(), r.high(), z));
         } else if (power > 0) {
             add(d, power, new Fixture.Outside()); // controls, timers and instruments stand beside the box
+        } else {
+            left.add(new Unmapped(d.id(), "idle"));
         }
     }
 

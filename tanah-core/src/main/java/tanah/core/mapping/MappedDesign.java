@@ -62,7 +62,7 @@ public record MappedDesign(
         left = List.copyOf(left);
     }
 
-    /** A device that the climate is computed without: {@code unknown}, {@code dry}, {@code apart}, or its {@code rain}. */
+    /** A device that the climate is computed without: {@code unknown}, {@code dry}, {@code apart}, {@code idle}, or its {@code rain}. */
     public record LeftOut(String device, String why) {}
 
     /**

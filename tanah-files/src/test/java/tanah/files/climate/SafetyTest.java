@@ -19,10 +19,15 @@ import tanah.core.box.Fixture;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
+import tanah.core.design.Envelope;
 import tanah.core.design.Probe;
 import tanah.core.design.Schedule;
+import tanah.core.design.VesselPlan;
+import tanah.core.design.edit.AirEdit;
+import tanah.core.design.edit.AirNumber;
 import tanah.core.design.edit.DeviceEdit;
 import tanah.core.design.edit.EditContext;
+import tanah.core.design.edit.WallEdit;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.evaluate.Evaluator.Depth;
@@ -318,5 +323,58 @@ class SafetyTest {
         // what a bare probe shows there is the set point, not the air
         assertThat(there.bareProbe()).isCloseTo(33.3, within(0.8));
         assertThat(there.air()).isLessThan(32.6);
+    }
+
+    // ---- an opening in the lid
+
+    /** A closed wet box: 0, 10, 40 and 160 cm² of opening in its lid each leave less vapour in it. */
+    @Test
+    void anOpeningInTheLidLetsDampAirOut() {
+        Design tight = new AirEdit.SetNumber(AirNumber.LID_MESH, OptionalDouble.of(0))
+                .apply(example("mossy-frog-paludarium"), CONTEXT);
+        VesselPlan box = tight.vessel().orElseThrow();
+        Design closed = tight.withVessel(box.withEnvelope(box.envelope().withVents(List.of())));
+        Design cut = new WallEdit.AddVent(Envelope.Face.LID).apply(closed, CONTEXT);
+        String id = cut.vessel().orElseThrow().envelope().vents().stream()
+                .filter(v -> v.face() == Envelope.Face.LID)
+                .findFirst()
+                .orElseThrow()
+                .id();
+        double last = steadyVapour(closed);
+        for (double area : new double[] {10e-4, 40e-4, 160e-4}) {
+            VesselPlan plan = cut.vessel().orElseThrow();
+            Design sized = cut.withVessel(plan.withEnvelope(plan.envelope()
+                    .withVents(plan.envelope().vents().stream()
+                            .map(v -> v.id().equals(id)
+                                    ? v.withArea(OptionalDouble.of(area)).withOpen(OptionalDouble.of(1))
+                                    : v)
+                            .toList())));
+            double now = steadyVapour(sized);
+            assertThat(now).as("%.0f cm²", area * 1e4).isLessThan(last - 2e-5);
+            last = now;
+        }
+    }
+
+    private static double steadyVapour(Design d) {
+        return steady(d)
+                .forecast()
+                .orElseThrow()
+                .at(SeasonPhase.WINTER_DAY)
+                .places()
+                .meanVapour();
+    }
+
+    /** The bottom lies under the ground: an opening in it is said not to be computed. */
+    @Test
+    void anOpeningInTheBottomIsListed() {
+        Design d = example("mossy-frog-paludarium");
+        VesselPlan plan = d.vessel().orElseThrow();
+        OptionalDouble none = OptionalDouble.empty();
+        Envelope.Vent bottom =
+                new Envelope.Vent("hole", Envelope.Face.BOTTOM, none, none, none, none, none, none, none, none);
+        Design holed = d.withVessel(plan.withEnvelope(plan.envelope().withVents(List.of(bottom))));
+        assertThat(steady(holed).notAssessed())
+                .anyMatch(
+                        n -> n.topic().equals("vent_bottom") && n.place().part().equals("hole"));
     }
 }

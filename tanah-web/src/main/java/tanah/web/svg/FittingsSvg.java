@@ -56,7 +56,7 @@ final class FittingsSvg {
                 flat.side(m.part(), m.face(), m.from(), m.to(), "mat");
             }
         }
-        climate.fittings().vents().forEach(v -> flat.side(v.part(), v.face(), v.from(), v.to(), "vent"));
+        climate.fittings().vents().forEach(flat::above);
         for (Fittings.Nozzle n : climate.fittings().nozzles()) {
             small(n, "nozzle", false);
         }

@@ -70,6 +70,34 @@ final class FlatSvg {
                 (back - front) * view.scale());
     }
 
+    /** An opening, seen from above. */
+    void above(Fittings.Opening v) {
+        if (v.face() == Envelope.Face.LID) {
+            hole(v, view.x(v.from()), view.y(v.back(), scene.width()), v.to() - v.from(), v.back() - v.front());
+        } else {
+            side(v.part(), v.face(), v.from(), v.to(), "vent");
+        }
+    }
+
+    /** An opening of the lid, seen from above or from the side. */
+    private void hole(Fittings.Opening v, double x, double y, double wide, double high) {
+        svg.open("g", "class", "vent" + selected(v.part()), "data-part", v.part(), "data-of", "air")
+                .text("title", name(v.part()))
+                .empty(
+                        "rect",
+                        "x",
+                        x,
+                        "y",
+                        y,
+                        "width",
+                        Math.max(3, wide * view.scale()),
+                        "height",
+                        Math.max(3, high * view.scale()),
+                        "class",
+                        "body")
+                .close("g");
+    }
+
     /** A mat or an opening in a side, seen from above. */
     void side(String part, Envelope.Face face, double from, double to, String kind) {
         double left = view.x(0);
@@ -123,6 +151,11 @@ final class FlatSvg {
     }
 
     void vent(Fittings.Opening v) {
+        if (v.face() == Envelope.Face.LID) {
+            double from = side ? v.front() : v.from();
+            hole(v, view.x(from), view.z(v.z()) - 2, (side ? v.back() : v.to()) - from, 0);
+            return;
+        }
         double y = view.z(v.z() + v.high() / 2);
         double high = Math.max(4, v.high() * view.scale());
         boolean facing = side

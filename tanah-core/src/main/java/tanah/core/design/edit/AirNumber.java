@@ -15,6 +15,8 @@ public enum AirNumber {
     LID_MESH,
     /** Share of the mesh that is open, 0 to 1; empty: its item's. */
     LID_OPEN,
+    /** Share of the mesh that nothing covers, 0 to 1; empty: the usual one. */
+    LID_FREE,
     /** Mean speed of the air by a fan inside (m/s). */
     FAN_SPEED,
     /** Forced exchange with the room (m³/s). */
@@ -34,6 +36,7 @@ public enum AirNumber {
                 OptionalDouble.of(
                         design.vessel().map(v -> Boxes.lidMesh(v, catalogue)).orElse(0.0));
             case LID_OPEN -> lid.mesh().open();
+            case LID_FREE -> design.vessel().map(v -> v.envelope().meshFree()).orElse(OptionalDouble.empty());
             case FAN_SPEED -> air.fanSpeed();
             case FAN_EXCHANGE -> air.exchange();
         };
@@ -45,6 +48,10 @@ public enum AirNumber {
         return switch (this) {
             case LID_MESH -> AirEdit.lid(design, lid.withMeshFraction(v));
             case LID_OPEN -> AirEdit.lid(design, lid.withMesh(lid.mesh().withOpen(v)));
+            case LID_FREE ->
+                design.vessel()
+                        .map(p -> design.withVessel(p.withEnvelope(p.envelope().withMeshFree(v))))
+                        .orElse(design);
             case FAN_SPEED -> design.withAir(Optional.of(air.withFanSpeed(v)));
             case FAN_EXCHANGE -> design.withAir(Optional.of(air.withExchange(v)));
         };

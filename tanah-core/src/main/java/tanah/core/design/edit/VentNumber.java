@@ -4,12 +4,14 @@ import java.util.Locale;
 import java.util.OptionalDouble;
 import tanah.core.design.Envelope;
 
-/** The numbers of an opening in a side (m; of {@code OPEN} a share, 0 to 1). */
+/** The numbers of an opening in a side or in the lid (m; of {@code OPEN} a share, 0 to 1). */
 public enum VentNumber {
     Z,
     HEIGHT,
     FROM,
     TO,
+    FRONT,
+    BACK,
     OPEN;
 
     /** The word in forms and message keys. */
@@ -23,6 +25,8 @@ public enum VentNumber {
             case HEIGHT -> v.height();
             case FROM -> v.from();
             case TO -> v.to();
+            case FRONT -> v.front();
+            case BACK -> v.back();
             case OPEN -> v.open();
         };
     }
@@ -35,6 +39,8 @@ public enum VentNumber {
             case HEIGHT -> measured.withHeight(value);
             case FROM -> measured.withFrom(value);
             case TO -> measured.withTo(value);
+            case FRONT -> measured.withFront(value);
+            case BACK -> measured.withBack(value);
             case OPEN -> v.withOpen(value);
         };
     }

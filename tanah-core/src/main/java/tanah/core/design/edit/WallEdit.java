@@ -17,10 +17,10 @@ public sealed interface WallEdit extends Edit {
     List<String> SHEETS = List.of("xps", "cork", "pu_foam", "pvc_foam", "plywood");
 
     /** Faces that an opening can be cut into. */
-    List<Envelope.Face> OPENABLE =
-            List.of(Envelope.Face.FRONT, Envelope.Face.BACK, Envelope.Face.LEFT, Envelope.Face.RIGHT);
+    List<Envelope.Face> OPENABLE = List.of(
+            Envelope.Face.FRONT, Envelope.Face.BACK, Envelope.Face.LEFT, Envelope.Face.RIGHT, Envelope.Face.LID);
 
-    /** Cut an opening half way up a side: 2 cm high, to 2 cm of its edges. */
+    /** Cut an opening half way up a side, or along the back of the lid: 2 cm wide, to 2 cm of its edges. */
     record AddVent(Envelope.Face face) implements WallEdit {
         private static final double HIGH = 0.02; // m
         private static final double EDGE = 0.02; // m
@@ -31,19 +31,21 @@ public sealed interface WallEdit extends Edit {
                 return design;
             }
             Vessel vessel = Boxes.resolve(design.vessel().get(), context.catalogue());
-            boolean across = face == Envelope.Face.FRONT || face == Envelope.Face.BACK;
+            boolean lid = face == Envelope.Face.LID;
+            boolean across = lid || face == Envelope.Face.FRONT || face == Envelope.Face.BACK;
+            OptionalDouble none = OptionalDouble.empty();
             return vents(design, all -> {
                 all.add(new Envelope.Vent(
                         Ids.free(design, "vent-" + face.word()),
                         face,
-                        OptionalDouble.of(vessel.height() / 2),
+                        lid ? none : OptionalDouble.of(vessel.height() / 2),
                         OptionalDouble.of(EDGE),
                         OptionalDouble.of((across ? vessel.length() : vessel.width()) - EDGE),
-                        OptionalDouble.empty(),
-                        OptionalDouble.empty(),
-                        OptionalDouble.empty(),
-                        OptionalDouble.of(HIGH),
-                        OptionalDouble.empty()));
+                        lid ? OptionalDouble.of(Math.max(0, vessel.width() - EDGE - HIGH)) : none,
+                        lid ? OptionalDouble.of(vessel.width() - EDGE) : none,
+                        none,
+                        lid ? none : OptionalDouble.of(HIGH),
+                        none));
                 return all;
             });
         }
@@ -107,6 +109,14 @@ public sealed interface WallEdit extends Edit {
         @Override
         public Design apply(Design design, EditContext context) {
             return laid(design, sheet, s -> s.withInside(Optional.of(inside)));
+        }
+    }
+
+    /** Give a sheet another share of light that it throws back; empty: the usual one of its material. */
+    record PaintSheet(String sheet, OptionalDouble reflects) implements WallEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return laid(design, sheet, s -> s.withReflects(reflects));
         }
     }
 

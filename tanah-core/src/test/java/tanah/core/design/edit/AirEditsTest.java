@@ -83,9 +83,32 @@ class AirEditsTest {
         assertThat(vent.to().orElseThrow()).isCloseTo(to, within(1e-9));
     }
 
+    @Test
+    void anOpeningOfTheLidIsAStripAtTheBack() {
+        Envelope.Vent vent =
+                vents(take(box(), new WallEdit.AddVent(Envelope.Face.LID))).get(0);
+        assertThat(vent.z()).isEmpty();
+        assertThat(vent.height()).isEmpty();
+        assertThat(vent.to().orElseThrow() - vent.from().orElseThrow()).isCloseTo(0.86, within(1e-9));
+        assertThat(vent.back().orElseThrow() - vent.front().orElseThrow()).isCloseTo(0.02, within(1e-9));
+    }
+
+    @Test
+    void aSheetIsPaintedAndAMeshIsCovered() {
+        Design laid = take(box(), new WallEdit.AddSheet(Envelope.Face.BACK));
+        String id = laid.vessel().orElseThrow().envelope().insulation().get(0).id();
+        Design painted = take(laid, new WallEdit.PaintSheet(id, OptionalDouble.of(0.8)));
+        assertThat(painted.vessel().orElseThrow().envelope().insulation().get(0).reflects())
+                .hasValue(0.8);
+        Design covered = take(box(), new AirEdit.SetNumber(AirNumber.LID_FREE, OptionalDouble.of(0.3)));
+        assertThat(covered.vessel().orElseThrow().envelope().meshFree()).hasValue(0.3);
+        assertThat(take(NOTHING, new AirEdit.SetNumber(AirNumber.LID_FREE, OptionalDouble.of(0.3))))
+                .isEqualTo(NOTHING);
+    }
+
     @ParameterizedTest
-    @CsvSource({"LID", "BOTTOM"})
-    void neitherLidNorBottomIsCut(Envelope.Face face) {
+    @CsvSource({"BOTTOM"})
+    void theBottomIsNotCut(Envelope.Face face) {
         assertThat(take(box(), new WallEdit.AddVent(face))).isEqualTo(box());
         assertThat(take(NOTHING, new WallEdit.AddVent(Envelope.Face.LEFT))).isEqualTo(NOTHING);
     }
@@ -106,7 +129,7 @@ class AirEditsTest {
         Design changed = take(withArea, new WallEdit.SetVent(id, number, OptionalDouble.of(0.07)));
         Envelope.Vent vent = vents(changed).get(0);
         assertThat(number.of(vent)).hasValue(0.07);
-        boolean sized = number == VentNumber.FROM || number == VentNumber.TO || number == VentNumber.HEIGHT;
+        boolean sized = number != VentNumber.Z && number != VentNumber.OPEN;
         assertThat(vent.area().isEmpty()).isEqualTo(sized);
         assertThat(vents(changed).get(1)).isEqualTo(vents(withArea).get(1));
         assertThat(vents(take(changed, new WallEdit.RemoveVent(id)))).hasSize(1);

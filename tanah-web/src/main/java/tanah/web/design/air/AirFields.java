@@ -1,6 +1,7 @@
 package tanah.web.design.air;
 
 import java.util.List;
+import tanah.core.design.Envelope;
 import tanah.core.design.edit.AirNumber;
 import tanah.core.design.edit.MistNumber;
 import tanah.core.design.edit.NozzleNumber;
@@ -16,16 +17,23 @@ final class AirFields {
     static final NumberField MESH = new NumberField("lid-mesh", Quantity.Kind.SHARE, 1, 0, 1, Unit.PERCENT, true, 5);
     static final NumberField MESH_OPEN =
             new NumberField("lid-open", Quantity.Kind.SHARE, 1, 0.01, 1, Unit.PERCENT, false, 0);
-    static final List<NumberField> LID = List.of(MESH, MESH_OPEN);
+    static final NumberField MESH_FREE =
+            new NumberField("lid-free", Quantity.Kind.SHARE, 1, 0.05, 1, Unit.PERCENT, false, 0);
+    static final List<NumberField> LID = List.of(MESH, MESH_OPEN, MESH_FREE);
 
     static final NumberField VENT_Z = NumberField.length("vent-z", 0, FAR, 1);
     static final NumberField VENT_FROM = NumberField.length("vent-from", 0, FAR, 1);
     static final NumberField VENT_TO = NumberField.length("vent-to", 0, FAR, 1);
+    static final NumberField VENT_FRONT = NumberField.length("vent-front", 0, FAR, 1);
+    static final NumberField VENT_BACK = NumberField.length("vent-back", 0, FAR, 1);
     static final NumberField VENT_HEIGHT = NumberField.length("vent-height", 0.002, FAR, 0.5);
     static final NumberField VENT_OPEN =
             new NumberField("vent-open", Quantity.Kind.SHARE, 1, 0, 1, Unit.PERCENT, false, 0);
-    static final List<NumberField> VENT = List.of(VENT_Z, VENT_HEIGHT, VENT_FROM, VENT_TO, VENT_OPEN);
+    private static final List<NumberField> VENT_IN_SIDE = List.of(VENT_Z, VENT_HEIGHT, VENT_FROM, VENT_TO, VENT_OPEN);
+    private static final List<NumberField> VENT_IN_LID = List.of(VENT_FROM, VENT_TO, VENT_FRONT, VENT_BACK, VENT_OPEN);
 
+    static final NumberField SHEET_REFLECTS =
+            new NumberField("sheet-reflects", Quantity.Kind.SHARE, 1, 0, 1, Unit.PERCENT, false, 0);
     static final NumberField SHEET_THICK = NumberField.length("sheet-thick", 0.001, 0.5, 0.5);
 
     static final NumberField NOZZLE_X = NumberField.length("nozzle-x", 0, FAR, 1);
@@ -53,6 +61,11 @@ final class AirFields {
     /** The number of the lid or of moved air that a field shows. */
     static AirNumber air(NumberField field) {
         return field.among(AirNumber.class, "");
+    }
+
+    /** The numbers of an opening, by the face that it is in. */
+    static List<NumberField> vents(Envelope.Face face) {
+        return face == Envelope.Face.LID ? VENT_IN_LID : VENT_IN_SIDE;
     }
 
     /** The number of an opening that a field shows. */

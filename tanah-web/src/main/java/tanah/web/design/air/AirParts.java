@@ -81,6 +81,7 @@ public class AirParts {
                     lid.mesh().item().orElse(""),
                     meshes));
             fields.add(AirFields.MESH_OPEN.view(AirEdits.LID, lid.mesh().open(), words));
+            fields.add(AirFields.MESH_FREE.view(AirEdits.LID, vessel.envelope().meshFree(), words));
         }
         List<NumberRow> numbers = new ArrayList<>();
         if (open) {
@@ -112,7 +113,7 @@ public class AirParts {
                 v.height().isPresent() ? Numbers.lengthWithUnit(v.height().getAsDouble()) : "",
                 open,
                 open
-                        ? AirFields.VENT.stream()
+                        ? AirFields.vents(v.face()).stream()
                                 .map(f -> f.view(v.id(), AirFields.vent(f).of(v), words))
                                 .toList()
                         : List.of(),
@@ -132,6 +133,9 @@ public class AirParts {
                     String.valueOf(s.inside().orElse(false)),
                     "sheet-inside.",
                     List.of("false", "true")));
+            if (s.inside().orElse(false)) {
+                fields.add(AirFields.SHEET_REFLECTS.view(s.id(), s.reflects(), words));
+            }
         }
         return new PartView(
                 s.id(),

@@ -30,7 +30,7 @@ class AirStage extends EditedStage {
     public Choices.Choice choices(Catalogue catalogue, long keeper) {
         Map<String, List<String>> groups = new LinkedHashMap<>();
         List.of("vents", "mist", "sheets").forEach(g -> groups.put("air." + g, new ArrayList<>()));
-        for (String face : List.of("front", "back", "left", "right")) {
+        for (String face : List.of("front", "back", "left", "right", "lid")) {
             groups.get("air.vents")
                     .add(Choices.option("vent:" + face, words.of("part.vent", words.of("face." + face))));
         }

@@ -58,7 +58,7 @@ class WallEdits {
 
     EditOutcome vent(Design design, Envelope.Vent v, EditForm form, FieldErrors errors) {
         String name = words.of("part.vent", words.of("face." + v.face().word()));
-        Optional<NumberField> number = NumberField.named(form.opWord(), AirFields.VENT);
+        Optional<NumberField> number = NumberField.named(form.opWord(), AirFields.vents(v.face()));
         if (number.isPresent()) {
             NumberField field = number.get();
             return numbers.typed(
@@ -88,6 +88,16 @@ class WallEdits {
                     OptionalDouble.of(s.thickness()),
                     errors,
                     thick -> new WallEdit.ThickenSheet(s.id(), thick.orElseThrow()));
+        }
+        if (form.opWord().equals(AirFields.SHEET_REFLECTS.op())) {
+            return numbers.typed(
+                    design,
+                    form,
+                    AirFields.SHEET_REFLECTS,
+                    name,
+                    s.reflects(),
+                    errors,
+                    share -> new WallEdit.PaintSheet(s.id(), share));
         }
         return switch (form.opWord()) {
             case "sheet-material" ->

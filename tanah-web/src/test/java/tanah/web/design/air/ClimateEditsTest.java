@@ -22,6 +22,7 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.design.AirPlan;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
+import tanah.core.design.Envelope;
 import tanah.core.design.VesselPlan;
 import tanah.files.catalogue.CatalogueReader;
 import tanah.files.design.DesignReader;
@@ -246,7 +247,7 @@ class ClimateEditsTest {
     static Stream<Arguments> airNumbers() {
         List<Arguments> all = new ArrayList<>();
         AirFields.LID.forEach(f -> all.add(Arguments.of(f, "lid")));
-        AirFields.VENT.forEach(f -> all.add(Arguments.of(f, "vent-left")));
+        AirFields.vents(Envelope.Face.LEFT).forEach(f -> all.add(Arguments.of(f, "vent-left")));
         all.add(Arguments.of(AirFields.SHEET_THICK, "sheet-back"));
         AirFields.NOZZLE.forEach(f -> all.add(Arguments.of(f, "nozzle-l")));
         AirFields.EVENT.forEach(f -> all.add(Arguments.of(f, "event-1")));
