@@ -17,6 +17,9 @@ public record Factors(double lamp, double mesh, double envelope, double vent, do
     /** How many there are. */
     public static final int COUNT = 7;
 
+    /** Index of the factor on radiant shares of lamps. */
+    public static final int LAMP = 0;
+
     /** Index of the factor on meshes. */
     public static final int MESH = 1;
 

@@ -19,6 +19,7 @@ import tanah.core.climate.engine.HeatStep;
 import tanah.core.climate.engine.Latent;
 import tanah.core.climate.engine.Network;
 import tanah.core.climate.engine.RoomAir;
+import tanah.core.climate.engine.Saturation;
 import tanah.core.climate.engine.ThermalState;
 import tanah.core.climate.engine.Vapour;
 import tanah.core.climate.engine.Vents;
@@ -197,14 +198,15 @@ public final class ClimateModel {
         int round = 0;
         for (; round < MOST_ROUNDS; round++) {
             double floor = round < FIRST_ROUNDS ? Coefficients.FIRST_SPEED : 0;
-            Coefficients now = Coefficients.at(net, vents, s, stores, released(duty), floor, room, 1);
+            Saturation full = new Saturation(net, s);
+            Coefficients now = Coefficients.at(net, vents, s, full, stores, released(duty), floor, room, 1);
             if (k == null) {
                 k = now;
             } else {
                 k.toward(now, round <= 30 ? 0.5 : round <= 80 ? 0.3 : 0.15);
             }
             double step = round <= 30 ? 0.9 : round <= 80 ? 0.6 : 0.3;
-            Vapour vapour = new Vapour(net, k, s, stores, room, lit, 0, new double[net.grid.zones]);
+            Vapour vapour = new Vapour(net, k, full, stores, room, lit, 0, new double[net.grid.zones]);
             vapour.solve(s.humidity);
             double moved = 0;
             for (int n = 0; n < s.humidity.length; n++) {

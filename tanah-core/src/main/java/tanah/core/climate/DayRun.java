@@ -12,6 +12,7 @@ import tanah.core.climate.engine.Latent;
 import tanah.core.climate.engine.LatentCarryOver;
 import tanah.core.climate.engine.Network;
 import tanah.core.climate.engine.RoomAir;
+import tanah.core.climate.engine.Saturation;
 import tanah.core.climate.engine.ThermalState;
 import tanah.core.climate.engine.Vapour;
 import tanah.core.climate.engine.WaterStores;
@@ -217,20 +218,9 @@ public final class DayRun {
     }
 
     private void step(double begins, double hour, RoomAir room, double step) {
-        double spray = 0;
-        double air = 0;
-        for (ClimateCase.Spray s : c.mist().events()) {
-            if (s.hour() >= begins - 1e-9 && s.hour() < begins + step / 3600 - 1e-9) {
-                spray += s.water();
-                air += s.water() * s.air().orElse(c.mist().air());
-            }
-        }
         boolean failing = drill.holds(hour);
-        if (failing && drill.misting()) {
-            spray = c.mist().flow() * step;
-            air = spray * c.mist().air();
-        }
-        double[] flash = water.spray(spray, spray > 0 ? air / spray : 0, step, state);
+        Sprayed spray = Sprayed.in(c.mist(), begins, step, failing && drill.misting());
+        double[] flash = water.spray(spray.water(), spray.air(), step, state);
         boolean lit = c.isLit(hour);
         double[] available = weather.available(hour, drill);
         stuck = failing ? drill.stuck() : relay.switched(state, available, duty, lit, step);
@@ -241,13 +231,15 @@ public final class DayRun {
         }
         double released = model.released(expected);
         double venting = failing ? drill.venting() : 1;
-        Coefficients k = Coefficients.at(net, model.vents, state, water.stores, released, 0, room, venting);
-        Pass pass = pass(k, state, room, lit, available, flash, step);
-        if (spray > 0 || DayLedger.moved(net, state, pass.after()) >= QUIET) {
-            k.toward(Coefficients.at(net, model.vents, pass.after(), water.stores, released, 0, room, venting), 0.5);
-            pass = pass(k, pass.after(), room, lit, available, flash, step);
+        Saturation full = new Saturation(net, state);
+        Coefficients k = coefficients(state, full, released, room, venting);
+        Pass pass = pass(k, state, full, room, lit, available, flash, step);
+        if (spray.water() > 0 || DayLedger.moved(net, state, pass.after()) >= QUIET) {
+            full = new Saturation(net, pass.after());
+            k.toward(coefficients(pass.after(), full, released, room, venting), 0.5);
+            pass = pass(k, pass.after(), full, room, lit, available, flash, step);
             for (int more = 0; more < MORE_PASSES && pass.chasesFog(); more++) {
-                pass = pass(k, pass.after(), room, lit, available, flash, step);
+                pass = pass(k, pass.after(), new Saturation(net, pass.after()), room, lit, available, flash, step);
             }
         }
         ledger(pass, k, room, step);
@@ -255,6 +247,10 @@ public final class DayRun {
         debt.settle(net, pass.latent(), pass.at(), pass.after(), step);
         state = pass.after();
         duty = pass.duty();
+    }
+
+    private Coefficients coefficients(ThermalState at, Saturation full, double released, RoomAir room, double venting) {
+        return Coefficients.at(net, model.vents, at, full, water.stores, released, 0, room, venting);
     }
 
     /** One solution of a step; {@code at} are the temperatures about which evaporation is linear. */
@@ -273,12 +269,13 @@ public final class DayRun {
     private Pass pass(
             Coefficients k,
             ThermalState at,
+            Saturation full,
             RoomAir room,
             boolean lit,
             double[] available,
             double[] flash,
             double step) {
-        Vapour v = new Vapour(net, k, at, water.stores, room, lit, step, flash);
+        Vapour v = new Vapour(net, k, full, water.stores, room, lit, step, flash);
         v.solve(state.humidity);
         Latent latent = Latent.of(net, v, at);
         debt.charge(latent, step);

@@ -5,6 +5,7 @@ import static tanah.core.physics.Constants.LATENT_HEAT;
 import tanah.core.climate.engine.Coefficients;
 import tanah.core.climate.engine.Network;
 import tanah.core.climate.engine.RoomAir;
+import tanah.core.climate.engine.Saturation;
 import tanah.core.climate.engine.ThermalState;
 import tanah.core.climate.engine.Vapour;
 import tanah.core.climate.engine.WaterStores;
@@ -61,7 +62,7 @@ public final class SteadyState {
             int rounds,
             boolean converged) {
         Network net = model.net;
-        Vapour v = new Vapour(net, k, s, stores, room, lit, 0, new double[net.grid.zones]);
+        Vapour v = new Vapour(net, k, new Saturation(net, s), stores, room, lit, 0, new double[net.grid.zones]);
         v.solve(s.humidity);
         double latent = 0;
         for (double e : v.fromTile) {

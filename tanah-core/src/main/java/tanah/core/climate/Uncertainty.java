@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import tanah.core.box.ClimateCase;
 import tanah.core.box.Factors;
+import tanah.core.box.Fixture;
 
 /**
  * How far a steady prediction may be off: what each unknown multiplier does to it, and what the model itself does not
@@ -60,10 +61,23 @@ public final class Uncertainty {
     public static Uncertainty of(
             Variant plain, List<ClimateModel> moved, ClimateCase.Outside outside, boolean lit, double tolerance) {
         List<Variant> variants = new ArrayList<>();
-        for (ClimateModel other : moved) {
-            variants.add(new Variant(other, other.steady(outside, lit, Optional.of(plain.steady()), tolerance)));
+        for (int i = 0; i < moved.size(); i++) {
+            ClimateModel other = moved.get(i);
+            variants.add(
+                    touches(i, plain.model(), lit)
+                            ? new Variant(other, other.steady(outside, lit, Optional.of(plain.steady()), tolerance))
+                            : new Variant(other, plain.steady()));
         }
         return new Uncertainty(plain, variants);
+    }
+
+    /** Whether a multiplier moves heat and vapour of a phase at all: UV never does, lamps and mesh only where a lamp may burn. */
+    private static boolean touches(int factor, ClimateModel model, boolean lit) {
+        ClimateCase c = model.enclosure();
+        boolean burns = c.fixtures().stream()
+                .anyMatch(
+                        f -> f.part() instanceof Fixture.Lamp && f.availableIn(lit, c.lightsOn(), c.photoperiod()) > 0);
+        return factor != Factors.UV && (burns || factor != Factors.LAMP && factor != Factors.MESH);
     }
 
     public Variant plain() {

@@ -42,31 +42,37 @@ public final class Films {
             // Churchill and Chu 1975
             double sixth = Math.sqrt(Math.cbrt(rayleigh(Math.abs(difference), length, kelvin)));
             double root = 0.825 + UPRIGHT * sixth;
-            return blend(CONDUCTIVITY / length * root * root);
+            double natural = CONDUCTIVITY / length * root * root;
+            return blend(natural * natural * natural);
         }
 
         /** A level face; {@code unstable} is the difference in the direction that stirs the air (K). */
         public double level(double unstable, double kelvin) {
             double r = Math.sqrt(unstable * unstable + PASSAGE * PASSAGE);
-            double up = stirred((r + unstable) / 2, kelvin);
-            double down = still((r - unstable) / 2, kelvin);
-            return blend(Math.cbrt(up * up * up + down * down * down));
+            return blend(stirred((r + unstable) / 2, kelvin) + still((r - unstable) / 2, kelvin));
         }
 
-        /** McAdams 1954; Goldstein et al. 1973 and Lloyd and Moran 1974 for area over perimeter. */
+        /** Cube of max(0.54 Ra^¼, 0.15 Ra^⅓): McAdams 1954; Goldstein et al. 1973 and Lloyd and Moran 1974 for area over perimeter. */
         private double stirred(double difference, double kelvin) {
             double rayleigh = rayleigh(difference, length, kelvin);
-            return CONDUCTIVITY / length * Math.max(0.54 * Math.sqrt(Math.sqrt(rayleigh)), 0.15 * Math.cbrt(rayleigh));
+            double root = Math.sqrt(rayleigh);
+            return cubed() * Math.max(0.54 * 0.54 * 0.54 * root * Math.sqrt(root), 0.15 * 0.15 * 0.15 * rayleigh);
         }
 
-        /** McAdams 1954. */
+        /** Cube of 0.27 Ra^¼: McAdams 1954. */
         private double still(double difference, double kelvin) {
-            return CONDUCTIVITY / length * 0.27 * Math.sqrt(Math.sqrt(rayleigh(difference, length, kelvin)));
+            double root = Math.sqrt(rayleigh(difference, length, kelvin));
+            return cubed() * 0.27 * 0.27 * 0.27 * root * Math.sqrt(root);
+        }
+
+        private double cubed() {
+            double over = CONDUCTIVITY / length;
+            return over * over * over;
         }
 
         /** Churchill 1977: exponent 3. */
-        private double blend(double natural) {
-            return Math.cbrt(natural * natural * natural + floor);
+        private double blend(double naturalCubed) {
+            return Math.cbrt(naturalCubed + floor);
         }
     }
 

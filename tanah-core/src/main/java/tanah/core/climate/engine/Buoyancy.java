@@ -7,8 +7,10 @@ final class Buoyancy {
     private final Network net;
     private final ThermalState s;
     private final double[] virtual;
+    private final Saturation full;
 
-    Buoyancy(Network net, ThermalState s, double[] virtual) {
+    Buoyancy(Network net, ThermalState s, double[] virtual, Saturation full) {
+        this.full = full;
         this.net = net;
         this.s = s;
         this.virtual = virtual;
@@ -19,16 +21,15 @@ final class Buoyancy {
         int zone = net.grid.tileZone[t];
         double celsius = s.surface(net, t);
         double air = s.humidity[zone];
-        double full = MoistAir.saturated(Saturation.kept(celsius), net.grid.enclosure.pressure());
-        double wet = full <= air || !net.grid.isLand(t) ? 1 : stores.wetness(t);
-        return MoistAir.virtual(celsius, air + wet * (full - air)) - virtual[zone];
+        double most = full.tile[t];
+        double wet = most <= air || !net.grid.isLand(t) ? 1 : stores.wetness(t);
+        return MoistAir.virtual(celsius, air + wet * (most - air)) - virtual[zone];
     }
 
     /** Of a pane: it dries the air where it is colder than its dew point. */
     double ofPatch(int p) {
         int zone = net.patchZone[p];
-        double full = MoistAir.saturated(Saturation.kept(s.paneIn[p]), net.grid.enclosure.pressure());
-        return MoistAir.virtual(s.paneIn[p], Math.min(s.humidity[zone], full)) - virtual[zone];
+        return MoistAir.virtual(s.paneIn[p], Math.min(s.humidity[zone], full.pane[p])) - virtual[zone];
     }
 
     /** Of a side of a platform, which is dry. */

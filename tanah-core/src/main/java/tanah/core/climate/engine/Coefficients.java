@@ -111,6 +111,7 @@ public final class Coefficients {
     }
 
     /**
+     * @param full     of the same state
      * @param stores   by which soil is wet
      * @param released heat of devices in the air at the duties in force (W)
      * @param floor    of the mixing speed (m/s)
@@ -120,6 +121,7 @@ public final class Coefficients {
             Network net,
             Vents vents,
             ThermalState s,
+            Saturation full,
             WaterStores stores,
             double released,
             double floor,
@@ -131,7 +133,8 @@ public final class Coefficients {
             virtual[n] = s.virtual(n);
         }
         double kelvin = s.meanAir() + ZERO_CELSIUS;
-        double stirred = k.surfaces(net, s, stores, virtual, kelvin) + Math.max(0, released);
+        double stirred =
+                k.surfaces(net, s, stores, new Buoyancy(net, s, virtual, full), kelvin) + Math.max(0, released);
         k.radiation(net, s, room);
         k.mixing(net, virtual, kelvin, stirred, floor);
         k.room(net, vents, virtual, room, venting);
@@ -139,9 +142,8 @@ public final class Coefficients {
     }
 
     /** Films; the lift that warm faces give to the air (W). */
-    private double surfaces(Network net, ThermalState s, WaterStores stores, double[] virtual, double kelvin) {
+    private double surfaces(Network net, ThermalState s, WaterStores stores, Buoyancy lift, double kelvin) {
         Grid g = net.grid;
-        Buoyancy lift = new Buoyancy(net, s, virtual);
         double given = 0;
         for (int t = 0; t < g.tiles; t++) {
             double d = lift.ofTile(t, stores);

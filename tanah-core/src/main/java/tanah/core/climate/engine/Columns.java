@@ -21,24 +21,9 @@ final class Columns {
         this.net = net;
         this.g = net.grid;
         this.perSecond = perSecond;
-        share = new double[g.tiles * Grid.DEEP];
-        follows = new double[share.length];
-        double[] beside = new double[share.length];
-        if (perSecond == 0) {
-            Network.Pairs pairs = net.laterals;
-            for (int i = 0; i < pairs.size(); i++) {
-                beside[pairs.a()[i]] += pairs.value()[i];
-                beside[pairs.b()[i]] += pairs.value()[i];
-            }
-        }
-        int deepest = (Grid.DEEP - 1) * g.tiles;
-        for (int i = share.length - 1; i >= 0; i--) {
-            double d = net.capacity[i] * g.tileArea * perSecond + net.up[i] + net.edge[i] + beside[i];
-            d += i >= deepest ? net.downToRoom[i - deepest] : net.up[i + g.tiles] * (1 - follows[i + g.tiles]);
-            // water tiles have no column
-            share[i] = d > 0 ? 1 / d : 0;
-            follows[i] = net.up[i] * share[i];
-        }
+        ColumnFactors factors = net.columns(perSecond);
+        share = factors.share();
+        follows = factors.follows();
     }
 
     /** What the column adds to the diagonal of a tile's face (W/K). */

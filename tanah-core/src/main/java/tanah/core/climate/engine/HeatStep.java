@@ -150,7 +150,7 @@ public final class HeatStep {
 
     /** What a section gives off is shared out over all that see it; {@code mean} is the mean coefficient of radiation (W/m² K). */
     private void exchanged(double mean) {
-        // (H5)
+        // (H5), (R3)
         double[][] view = net.sections.view;
         double[][] rows = new double[sections][];
         double[][] zones = new double[sections][];

@@ -2,6 +2,7 @@ package tanah.core.climate.engine;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import tanah.core.box.ClimateCase;
 import tanah.core.box.Factors;
 import tanah.core.box.Floor;
@@ -56,6 +57,7 @@ public final class Network {
     final double leafFilm;
 
     final Sections sections;
+    private volatile @Nullable ColumnFactors columns;
 
     // foliage
     public final double[] leaves;
@@ -136,6 +138,16 @@ public final class Network {
         platformFace = faces.platforms();
         leafFilm = faces.leaf();
         sections = new Sections(this);
+    }
+
+    /** Factors of the ground for a length of step; the last one is kept, since a run asks for the same again and again. */
+    ColumnFactors columns(double perSecond) {
+        ColumnFactors kept = columns;
+        if (kept == null || kept.perSecond() != perSecond) {
+            kept = ColumnFactors.of(this, perSecond);
+            columns = kept;
+        }
+        return kept;
     }
 
     /** How many radiant sections there are along the box. */

@@ -3,7 +3,7 @@ package tanah.core.climate.engine;
 import tanah.core.physics.MoistAir;
 
 /** Humidity of saturated air at each face and in each zone of a state (kg/kg), and how it changes with the temperature (1/K). */
-final class Saturation {
+public final class Saturation {
     final double[] tile;
     final double[] pane;
     final double[] leaf;
@@ -14,7 +14,7 @@ final class Saturation {
     private final Network net;
     private final ThermalState state;
 
-    Saturation(Network net, ThermalState state) {
+    public Saturation(Network net, ThermalState state) {
         this.net = net;
         this.state = state;
         tile = new double[net.grid.tiles];

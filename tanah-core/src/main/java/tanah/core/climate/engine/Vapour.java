@@ -50,7 +50,7 @@ public final class Vapour {
     public Vapour(
             Network net,
             Coefficients k,
-            ThermalState temperatures,
+            Saturation full,
             WaterStores stores,
             RoomAir room,
             boolean lit,
@@ -65,6 +65,7 @@ public final class Vapour {
         this.steady = step <= 0;
         this.step = step;
         this.flash = flash;
+        this.full = full;
         humidity = new double[g.zones];
         fromTile = new double[g.tiles];
         fromPane = new double[net.patches];
@@ -75,7 +76,6 @@ public final class Vapour {
         paneGain = new double[net.patches];
         leafGain = new double[g.zones];
         breathGain = new double[g.zones];
-        full = new Saturation(net, temperatures);
         tileFixed = new boolean[g.tiles];
         paneFixed = new boolean[net.patches];
         leafFixed = new boolean[g.zones];
