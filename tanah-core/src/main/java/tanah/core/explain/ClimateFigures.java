@@ -95,7 +95,8 @@ final class ClimateFigures {
         Optional<Extent> summer = f.extent(want, Season.SUMMER);
         if (winter.isPresent() && summer.isPresent()) {
             String formula = switch (want.place().kind()) {
-                case TEMPERATURE -> "climate.steady";
+                case TEMPERATURE ->
+                    f.hasDays() ? "climate.by_" + want.statistic().word() : "climate.steady";
                 case HUMIDITY -> "climate.humidity";
                 case UV_INDEX -> "climate.uvi";
             };

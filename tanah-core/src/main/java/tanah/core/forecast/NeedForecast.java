@@ -44,7 +44,7 @@ final class NeedForecast {
         SeasonPhase when = SeasonPhase.of(season, want.hours().phase());
         double half = f.half(place, when);
         boolean lit = when.isLit();
-        return switch (want) {
+        return switch (want.statistic()) {
             case BASKING -> {
                 OptionalDouble mean =
                         day.basking(value).stream().mapToDouble(value).average();
@@ -52,21 +52,20 @@ final class NeedForecast {
                         ? Optional.of(new Extent(mean.getAsDouble(), mean.getAsDouble(), half))
                         : preview(f, want, season);
             }
-            case WATER ->
+            case HOURS ->
                 Optional.of(new Extent(
                         day.block(HOUR, false, value).mean(),
                         day.block(HOUR, true, value).mean(),
                         Math.max(half, f.half(place, SeasonPhase.of(season, Phase.NIGHT)))));
-            case HUMIDITY_DAY, HUMIDITY_NIGHT ->
-                f.mean(place, when).map(e -> Extent.of(e).atMost(1));
-            case WARM, COOL, NIGHT -> {
+            case MEAN -> f.mean(place, when).map(e -> Extent.of(e).atMost(1));
+            case TENTHS -> {
                 OptionalDouble low = day.quantile(lit, TENTH, value);
                 OptionalDouble high = day.quantile(lit, 1 - TENTH, value);
                 yield low.isPresent()
                         ? Optional.of(new Extent(low.getAsDouble(), high.orElseThrow(), half))
                         : preview(f, want, season);
             }
-            case UV -> throw new IllegalArgumentException("UV is no course of a day");
+            case FULL_POWER -> throw new IllegalArgumentException("UV is no course of a day");
         };
     }
 

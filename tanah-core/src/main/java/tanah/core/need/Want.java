@@ -84,6 +84,17 @@ public enum Want {
         return hours;
     }
 
+    /** By which number of a whole day it is judged. */
+    public Statistic statistic() {
+        return switch (this) {
+            case BASKING -> Statistic.BASKING;
+            case WARM, COOL, NIGHT -> Statistic.TENTHS;
+            case HUMIDITY_DAY, HUMIDITY_NIGHT -> Statistic.MEAN;
+            case WATER -> Statistic.HOURS;
+            case UV -> Statistic.FULL_POWER;
+        };
+    }
+
     /** The stage that provides for it. */
     public Stage stage() {
         return stage;

@@ -112,15 +112,17 @@ class PracticeTest {
 
     /** 76 x 30 x 30 cm under mesh, a slab below the lamp at one end. */
     private static String tank(int watts) {
-        return vessel(0.76, 0.3, 0.3, MESH, "") + dry(0.05) + slab(0.15, 0.15, 0.08, 0.15, 0.15)
-                + flood(watts, 0.15, 0.15, 0.32) + room(22.5, 22.5, 45);
+        return vessel(0.76, 0.3, 0.3, MESH, "")
+                + dry(0.05)
+                + slab(0.15, 0.15, 0.08, 0.15, 0.15)
+                + flood(watts, 0.15, 0.15, 0.32)
+                + room(22.5, 22.5, 45);
     }
 
     /** 120 x 60 x 60 cm, lamp over a mesh lid or inside a closed box with two vents. */
     private static String box(boolean mesh) {
-        String vents =
-                ",'vents':[{'face':'front','z_m':0.12,'area_m2':0.006,'height_m':0.02,'open_fraction':0.6},"
-                        + "{'face':'back','z_m':0.55,'area_m2':0.006,'height_m':0.02,'open_fraction':0.6}]";
+        String vents = ",'vents':[{'face':'front','z_m':0.12,'area_m2':0.006,'height_m':0.02,'open_fraction':0.6},"
+                + "{'face':'back','z_m':0.55,'area_m2':0.006,'height_m':0.02,'open_fraction':0.6}]";
         return vessel(1.2, 0.6, 0.6, mesh ? MESH : GLASS, mesh ? "" : vents)
                 + dry(0.08)
                 + slab(0.25, 0.3, 0.3, 0.3, 0.2)
@@ -207,7 +209,10 @@ class PracticeTest {
                 .read();
         all.put(
                 "bar over glass plant light",
-                1e6 * LightMap.of(ClimateModel.of(c, Factors.ONE)).photonsOnGround().mean());
+                1e6
+                        * LightMap.of(ClimateModel.of(c, Factors.ONE))
+                                .photonsOnGround()
+                                .mean());
     }
 
     /** Still water by Shah 2014, ASHRAE Journal 56(8): 35 ρ_w (ρ_r - ρ_w)^⅓ (W_w - W_r) kg/m² h; the model gives a tenth less. */
@@ -237,7 +242,8 @@ class PracticeTest {
     void thePageOfOutsideChecksIsTrue() throws IOException {
         String page = Files.readString(Path.of("..", "docs", "truth.md"));
         List<String[]> rows = page.lines()
-                .filter(l -> l.startsWith("| ") && l.chars().filter(c -> c == '|').count() == 6)
+                .filter(l ->
+                        l.startsWith("| ") && l.chars().filter(c -> c == '|').count() == 6)
                 .map(l -> l.substring(2).split(" \\| "))
                 .filter(r -> COMPUTED.containsKey(r[0] + " " + r[1]))
                 .toList();

@@ -41,8 +41,8 @@ class EngineLawsTest {
         Floor.Soil dry = new Floor.Soil(0.05, 0.35, 0.012, 0, OptionalDouble.empty(), 0, 0, 0);
         Floor land = new Floor.Land(
                 new double[] {0, length, 0, 0.45}, List.of(Matter.SAND_DRY.sheet(0.05)), 0, 0, 0, 0.85, 0, dry);
-        ClimateCase.Platform slab = new ClimateCase.Platform(
-                "slab", 0.2, 0.2, 0.2, 0.3, 0.2, Matter.SLATE.sheet(0.02), 0.85, true);
+        ClimateCase.Platform slab =
+                new ClimateCase.Platform("slab", 0.2, 0.2, 0.2, 0.3, 0.2, Matter.SLATE.sheet(0.02), 0.85, true);
         ClimateCase c = new ClimateCase(
                 shell,
                 List.of(land),
@@ -99,8 +99,7 @@ class EngineLawsTest {
 
     private static Coefficients flow(Network net, ThermalState s) {
         RoomAir room = new RoomAir(20, 0.006);
-        return Coefficients.at(
-                net, new Vents(net), s, new Saturation(net, s), new WaterStores(net), 0, 0, room, 1);
+        return Coefficients.at(net, new Vents(net), s, new Saturation(net, s), new WaterStores(net), 0, 0, room, 1);
     }
 
     private static ThermalState drawn(Network net, Random r) {
@@ -196,8 +195,8 @@ class EngineLawsTest {
     @CsvSource({"0.2, 5", "0.45, 5", "0.45, 10", "0.9, 10", "1.2, 20"})
     void uprightFacesAgreeWithChurchillAndChu(double height, double difference) {
         double rayleigh = 9.80665 * difference * Math.pow(height, 3) * 0.71 / (298.15 * 1.55e-5 * 1.55e-5);
-        double root = 0.825
-                + 0.387 * Math.pow(rayleigh, 1.0 / 6) / Math.pow(1 + Math.pow(0.492 / 0.71, 9.0 / 16), 8.0 / 27);
+        double root =
+                0.825 + 0.387 * Math.pow(rayleigh, 1.0 / 6) / Math.pow(1 + Math.pow(0.492 / 0.71, 9.0 / 16), 8.0 / 27);
         double published = root * root * 0.026 / height;
         double film = Films.Face.of(height, 1, 0, height).upright(difference, 298.15);
         assertThat(film).isCloseTo(published, within(0.08 * published));
