@@ -40,6 +40,7 @@ import tanah.core.ground.RimRule;
 import tanah.core.ground.SlopeRule;
 import tanah.core.ground.SwallowRule;
 import tanah.core.room.RoomRules;
+import tanah.core.structure.FitRule;
 import tanah.core.structure.FloorRule;
 import tanah.core.structure.OutsideRule;
 import tanah.core.structure.PaneRules;
@@ -87,6 +88,7 @@ final class Judge {
         findings.addAll(PaneRules.judge(design, vessel, ground, c.panes(), catalogue));
         water(design, c.animals(), ground, c.water(), findings);
         c.circulation().ifPresent(w -> devices(c, vessel, ground, w, catalogue, findings));
+        findings.addAll(FitRule.judge(design, vessel));
         hardscape(design, c.animals(), ground, catalogue, findings);
         findings.addAll(PointLoadRule.judge(design, vessel, ground, c.panes(), catalogue));
         OptionalDouble level =

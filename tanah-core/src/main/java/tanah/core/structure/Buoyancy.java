@@ -17,7 +17,12 @@ public final class Buoyancy {
 
     /** Mass of stone that holds it down, weighed in air (kg), 0 if it sinks. */
     public static double anchor(double submerged, double mass) {
-        return Math.max(0, SAFETY * lift(submerged, mass) / (1 - WATER_DENSITY / STONE));
+        return anchor(submerged, mass, 0);
+    }
+
+    /** The same where something presses on it already (kg, weighed where it lies). */
+    public static double anchor(double submerged, double mass, double pressing) {
+        return Math.max(0, (SAFETY * lift(submerged, mass) - pressing) / (1 - WATER_DENSITY / STONE));
     }
 
     /** Density once soaked (kg/m³): above 1000 it sinks in time. */

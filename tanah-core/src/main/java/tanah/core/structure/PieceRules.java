@@ -4,6 +4,7 @@ import static tanah.core.physics.Constants.GRAVITY;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.catalogue.Catalogue;
@@ -40,12 +41,15 @@ public final class PieceRules {
 
     public static List<Finding> judge(Design design, GroundResult ground, boolean digs, Catalogue catalogue) {
         List<Finding> findings = new ArrayList<>();
+        double level = ground.water().map(w -> w.level()).orElse(0.0);
+        Map<String, Double> pressing = new Rests(design.hardscape()).pressing(level, catalogue);
         for (HardscapeItem item : design.hardscape()) {
             OptionalDouble mass = Solids.mass(item, catalogue);
             if (mass.isPresent()) {
                 onSoil(item, mass.getAsDouble(), ground, digs).ifPresent(findings::add);
                 onGlass(item, mass.getAsDouble()).ifPresent(findings::add);
-                floats(item, mass.getAsDouble(), ground, catalogue).ifPresent(findings::add);
+                double held = pressing.getOrDefault(item.id(), 0.0);
+                floats(item, mass.getAsDouble(), held, level, catalogue).ifPresent(findings::add);
             }
             wedged(item).ifPresent(findings::add);
         }
@@ -122,16 +126,17 @@ public final class PieceRules {
         return Math.ceil(mass * GRAVITY / PRESSURE / 1e-3 - 1e-9) * 1e-3;
     }
 
-    private static Optional<Finding> floats(HardscapeItem item, double mass, GroundResult ground, Catalogue catalogue) {
-        if (!item.stands() || ground.water().isEmpty()) {
+    /** @param pressing what lies on it (kg) */
+    private static Optional<Finding> floats(
+            HardscapeItem item, double mass, double pressing, double level, Catalogue catalogue) {
+        if (!item.stands()) {
             return Optional.empty();
         }
         double volume = Solids.volume(item);
-        double level = ground.water().get().level();
-        double under = volume * Math.max(0, Math.min(1, (level - item.base()) / item.height()));
+        double under = Rests.submerged(item, level);
         double lift = Buoyancy.lift(under, mass);
         double held = item.fixing().anchor().orElse(0);
-        double needed = Buoyancy.anchor(under, mass);
+        double needed = Buoyancy.anchor(under, mass, pressing);
         if (lift <= 0 || held >= needed - 1e-9) {
             return Optional.empty();
         }

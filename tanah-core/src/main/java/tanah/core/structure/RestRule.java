@@ -26,7 +26,7 @@ public final class RestRule {
     public static final RuleId TIPS = new RuleId("GW-071");
     public static final RuleId STAYS = new RuleId("GW-072");
 
-    private static final double TOUCH = 0.01; // m between a top and the underside on it
+    private static final double LEAST = 1e-9; // m
     private static final double PUSH = 0.5;
     private static final double SAFE = 1.5;
     private static final double LEAN = Math.toRadians(10);
@@ -36,25 +36,16 @@ public final class RestRule {
     /** @param animal mass of the heaviest animal (kg), 0: not known */
     public static List<Finding> judge(Design design, double animal, Catalogue catalogue) {
         List<Finding> findings = new ArrayList<>();
+        Rests rests = new Rests(design.hardscape());
         for (HardscapeItem item : design.hardscape()) {
-            List<ConvexPolygon> contacts = contacts(item, design.hardscape());
+            List<ConvexPolygon> contacts =
+                    rests.of(item).stream().map(Rests.Contact::where).toList();
             OptionalDouble mass = Solids.mass(item, catalogue);
             if (!contacts.isEmpty() && mass.isPresent()) {
                 findings.add(judge(item, contacts, mass.getAsDouble(), animal));
             }
         }
         return findings;
-    }
-
-    private static List<ConvexPolygon> contacts(HardscapeItem item, List<HardscapeItem> all) {
-        List<ConvexPolygon> contacts = new ArrayList<>();
-        ConvexPolygon plan = new ConvexPolygon(item.outline());
-        for (HardscapeItem under : all) {
-            if (!under.id().equals(item.id()) && Math.abs(under.top() - item.base()) <= TOUCH && item.base() > TOUCH) {
-                plan.intersect(new ConvexPolygon(under.outline())).ifPresent(contacts::add);
-            }
-        }
-        return contacts;
     }
 
     private static Finding judge(HardscapeItem item, List<ConvexPolygon> contacts, double mass, double animal) {
@@ -70,23 +61,31 @@ public final class RestRule {
             safety = Math.min(safety, topples > 0 ? mass * e / topples : Double.MAX_VALUE);
         }
         double tilt = Math.atan2(edge, item.height() / 2);
-        boolean stop = edge <= 1e-9 || safety < 1;
-        boolean caution = safety < SAFE || tilt < LEAN;
-        List<Measure> numbers = List.of(
-                new Measure("edge", edge, Unit.CENTIMETRE),
-                new Measure("tilt", tilt, Unit.DEGREE),
-                new Measure("safety", Math.min(safety, 99), Unit.SHARE));
         Place place = Place.part(Stage.HARDSCAPE, item.id());
-        String name = PieceRules.name(item);
-        return stop || caution
-                ? Finding.of(
-                                TIPS,
-                                stop ? Severity.STOP : Severity.CAUTION,
-                                place,
-                                numbers,
-                                List.of(Remedy.byHand("wider-rest"), Remedy.byHand("bond-stack")))
-                        .worded("", name)
-                : Finding.of(STAYS, Severity.GOOD, place, numbers, List.of()).worded("", name);
+        if (edge > LEAST && safety >= SAFE && tilt >= LEAN) {
+            List<Measure> numbers =
+                    List.of(new Measure("edge", edge, Unit.CENTIMETRE), new Measure("tilt", tilt, Unit.DEGREE));
+            return Finding.of(STAYS, Severity.GOOD, place, numbers, List.of()).worded("", PieceRules.name(item));
+        }
+        boolean stop = edge <= LEAST || safety < 1;
+        return Finding.of(
+                        TIPS,
+                        stop ? Severity.STOP : Severity.CAUTION,
+                        place,
+                        numbers(edge, tilt, safety),
+                        List.of(Remedy.byHand("wider-rest"), Remedy.byHand("bond-stack")))
+                .worded(edge <= LEAST ? "off" : safety < SAFE ? "pushed" : "", PieceRules.name(item));
+    }
+
+    /** What a person can check: how far its middle hangs out, or what tips it. */
+    private static List<Measure> numbers(double edge, double tilt, double safety) {
+        if (edge <= LEAST) {
+            return List.of(new Measure("out", Math.max(0, -edge), Unit.CENTIMETRE));
+        }
+        Measure inside = new Measure("edge", edge, Unit.CENTIMETRE);
+        return List.of(
+                inside,
+                safety < SAFE ? new Measure("safety", safety, Unit.SHARE) : new Measure("tilt", tilt, Unit.DEGREE));
     }
 
     /** A coordinate that grows inwards from one of the four sides. */

@@ -26,6 +26,7 @@ import tanah.core.finding.Remedy;
 import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.geometry.ConvexPolygon;
+import tanah.core.geometry.Point;
 import tanah.core.ground.GroundResult;
 import tanah.core.ground.Soil;
 import tanah.core.ground.Terrain;
@@ -285,5 +286,35 @@ class PaneRulesTest {
         Dam wood = new Dam("terrace", "wood", stones(0.05).region(), 0.3, Optional.of(false), UNSAID);
         Design d = box().withGround(new Ground(List.of(), List.of(wood)));
         assertThat(TerraceRule.judge(d, step(0.1, 0.3))).isEmpty();
+    }
+
+    /** The same wall turned about its middle, and the ground with it, needs the same. */
+    @ParameterizedTest
+    @CsvSource({"0", "45", "90", "135", "180", "270"})
+    void aWallIsJudgedInAnyDirection(double degrees) {
+        double cos = Math.cos(Math.toRadians(degrees));
+        double sin = Math.sin(Math.toRadians(degrees));
+        List<Point> corners = ConvexPolygon.rectangle(-0.025, -0.1, 0.025, 0.1).corners().stream()
+                .map(p -> new Point(0.5 + p.x() * cos - p.y() * sin, 0.25 + p.x() * sin + p.y() * cos))
+                .toList();
+        Dam dam = new Dam(
+                "terrace",
+                "stones",
+                new Layer.Region(new ConvexPolygon(corners), true),
+                0.3,
+                Optional.of(false),
+                UNSAID);
+        GroundResult ground = step(0, 0);
+        Terrain terrain = ground.terrain();
+        when(terrain.surfaceAt(anyDouble(), anyDouble())).thenAnswer(call -> {
+            double x = call.<Double>getArgument(0) - 0.5;
+            double y = call.<Double>getArgument(1) - 0.25;
+            return x * cos + y * sin < 0 ? 0.1 : 0.25;
+        });
+        Design d = box().withGround(new Ground(List.of(), List.of(dam)));
+        Finding f = TerraceRule.judge(d, ground).stream().findFirst().orElseThrow();
+        assertThat(f.measure("step").value()).isCloseTo(0.15, within(1e-9));
+        assertThat(f.measure("thickness").value()).isCloseTo(0.05, within(1e-9));
+        assertThat(f.severity()).isEqualTo(Severity.CAUTION);
     }
 }

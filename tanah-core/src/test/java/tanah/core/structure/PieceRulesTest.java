@@ -13,6 +13,7 @@ import tanah.core.design.Design;
 import tanah.core.design.Fixing;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.OtherFields;
+import tanah.core.design.VesselPlan;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Remedy;
 import tanah.core.finding.RuleId;
@@ -201,8 +202,13 @@ class PieceRulesTest {
         assertThat(f.severity()).isEqualTo(severity);
         assertThat(f.rule()).isEqualTo(severity == Severity.GOOD ? RestRule.STAYS : RestRule.TIPS);
         double e = Math.min(edge - 0.3, 0.1);
-        assertThat(f.measure("edge").value()).isCloseTo(e, within(1e-9));
-        assertThat(f.measure("tilt").value()).isCloseTo(Math.atan2(e, 0.02), within(1e-9));
+        if (severity == Severity.STOP) {
+            assertThat(f.variant()).isEqualTo("off");
+            assertThat(f.measure("out").value()).isCloseTo(Math.max(0, -e), within(1e-9));
+        } else {
+            assertThat(f.measure("edge").value()).isCloseTo(e, within(1e-9));
+            assertThat(f.measure("tilt").value()).isCloseTo(Math.atan2(e, 0.02), within(1e-9));
+        }
     }
 
     /**
@@ -214,7 +220,9 @@ class PieceRulesTest {
     void anAnimalOnTheEdgeDoesNotTipIt(double animal, Severity severity) {
         Finding f = rests(animal, on("block", 0.1, 0.35, 0.1, 0.1, 5), on("slab", 0.2, 0.4, 0.2, 0.04, 2))
                 .orElseThrow();
-        assertThat(f.measure("safety").value()).isCloseTo(2 * 0.05 / (animal * 0.07), within(1e-9));
+        if (severity != Severity.GOOD) {
+            assertThat(f.measure("safety").value()).isCloseTo(2 * 0.05 / (animal * 0.07), within(1e-9));
+        }
         assertThat(f.severity()).isEqualTo(severity);
     }
 
@@ -242,5 +250,79 @@ class PieceRulesTest {
     void aPieceOnTheGroundRestsOnNothingElse() {
         assertThat(rests(0, on("a", 0.1, 0.3, 0, 0.005, 5), on("b", 0.2, 0.4, 0.005, 0.04, 2)))
                 .isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({", true", "WALL, false", "PLATE, false"})
+    void aPieceHeldOtherwiseDoesNotTipOverWhatItTouches(Fixing.Support support, boolean judged) {
+        Fixing fixing = support == null ? Fixing.UNSAID : Fixing.UNSAID.withSupport(support);
+        HardscapeItem slab = piece("slab", 0.2, 0.04, 2, fixing);
+        assertThat(rests(0, on("block", 0.1, 0.25, 0.1, 0.1, 5), slab).isPresent())
+                .isEqualTo(judged);
+    }
+
+    // ---- what lies on a piece that would float holds it down
+
+    /** derived: 4 l of foam of 60 g lift 3.94 kg; 1.5 times that holds it. */
+    private static Optional<Finding> under(double rock, double share) {
+        HardscapeItem foam = on("foam", 0.2, 0.4, 0, 0.1, 0.06);
+        HardscapeItem other = on("other", 0.4, 0.6, 0, 0.1, 9);
+        HardscapeItem above = on("rock", 0.4 - 0.2 * share, 0.6 - 0.2 * share, 0.1, 0.1, rock);
+        Design d = plan(foam.inWater(true), other, above);
+        return of(d, new WaterStub().level(0.1).ground(), false, PieceRules.FLOATS)
+                .filter(f -> f.place().part().equals("foam"));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        // the whole rock on the foam, above the water: 1.5 x 3.94
+        "5.90, 1, true", "5.92, 1, false",
+        // half of it beside
+        "11.81, 0.5, true", "11.83, 0.5, false",
+        // beside it
+        "9, 0, true"
+    })
+    void aRockHoldsFoamDown(double rock, double share, boolean floats) {
+        assertThat(under(rock, share).isPresent()).isEqualTo(floats);
+    }
+
+    // ---- pieces out of the box; it is 1 m by 50 cm by 50 cm
+
+    private static List<Finding> fit(HardscapeItem piece, String lid) {
+        Design d = plan(piece);
+        Design covered =
+                d.withVessel(d.vessel().orElseThrow().withLid(VesselPlan.Lid.UNSAID.withMaterial(Optional.of(lid))));
+        return FitRule.judge(covered, TestDesigns.vessel(covered));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "0.2, 0.1, 0.399, ",
+        "0.2, 0.1, 0.4, ",
+        "0.2, 0.1, 0.4015, lid",
+        "0.9, 0.1, 0.1, ",
+        "0.9015, 0.1, 0.1, side",
+        "-0.0015, 0.1, 0.1, side"
+    })
+    void aPieceIsInTheBox(double left, double height, double base, String out) {
+        HardscapeItem p = piece("s", base, height, 1, Fixing.UNSAID)
+                .shaped(ConvexPolygon.rectangle(left, 0.2, left + 0.1, 0.3).corners(), height);
+        List<Finding> found = fit(p, "glass");
+        assertThat(found).hasSize(out == null ? 0 : 1);
+        found.forEach(f -> {
+            assertThat(f.severity()).isEqualTo(Severity.STOP);
+            assertThat(f.measure("over").value()).isCloseTo(0.0015, within(1e-9));
+            assertThat(f.variant()).isEqualTo(out.equals("lid") ? "lid" : "");
+        });
+        assertThat(fit(p, "none")).hasSize("side".equals(out) ? 1 : 0);
+    }
+
+    @Test
+    void aPieceThroughTheLidIsSetLowerIfItCan() {
+        HardscapeItem high = piece("s", 0.45, 0.1, 1, Fixing.UNSAID);
+        Finding f = fit(high, "glass").get(0);
+        assertThat(f.remedies()).extracting(Remedy::key).containsExactly("set-lower", "move-inside");
+        HardscapeItem tall = piece("s", 0.01, 0.6, 1, Fixing.UNSAID);
+        assertThat(fit(tall, "glass").get(0).remedies()).extracting(Remedy::key).containsExactly("move-inside");
     }
 }

@@ -27,7 +27,6 @@ import tanah.web.design.words.PartNames;
 import tanah.web.forms.Numbers;
 import tanah.web.forms.Presentation;
 import tanah.web.shell.Words;
-import tanah.web.svg.FieldScale;
 
 /** Legend, reader and day of a plan for the stages of heat and air. */
 @Component
@@ -62,7 +61,7 @@ public class ClimatePages {
                 Presentation.current().clock(look.hour()),
                 forecast.isPresent(),
                 forecast.filter(Forecast::hasDays).isPresent(),
-                legend(look.fill(), e),
+                WantedBands.legend(look, e),
                 moment.map(m -> rows(m, at.orElseThrow())).orElse(List.of()),
                 at.map(v -> words.of("climate.at", cm(v.x()), cm(v.y()), cm(v.z()) + THIN + Numbers.lengthUnit()))
                         .orElse(""),
@@ -82,19 +81,6 @@ public class ClimatePages {
 
     private static String plainCm(double metres) {
         return Numbers.plain(Math.round(Unit.CENTIMETRE.fromSi(metres) * 10) / 10.0);
-    }
-
-    private static List<ClimateView.Band> legend(FieldKind kind, Evaluation e) {
-        FieldScale scale = FieldScales.of(kind, e);
-        List<ClimateView.Band> bands = new ArrayList<>();
-        for (int i = 0; i <= scale.edges().size() && !scale.edges().isEmpty(); i++) {
-            bands.add(new ClimateView.Band(
-                    scale.colour(i),
-                    i < scale.edges().size()
-                            ? scale.shows().apply(scale.edges().get(i)).replace("UVI ", "")
-                            : ""));
-        }
-        return bands;
     }
 
     /** Everything that can be read at the place, each with its band. */

@@ -45,8 +45,13 @@ public record ClimateView(
         return season == Season.SUMMER;
     }
 
-    /** A colour and the edge above it, or empty for the last. */
-    public record Band(String colour, String edge) {}
+    /** Whether any of the legend is marked as wanted. */
+    public boolean marked() {
+        return legend.stream().anyMatch(Band::wanted);
+    }
+
+    /** A colour and the edge above it, or empty for the last; whether an animal wants something of it. */
+    public record Band(String colour, String edge, boolean wanted) {}
 
     /** A line of a chart. */
     public record Key(String css, String name) {}
