@@ -9,6 +9,7 @@ import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import tanah.core.box.ClimateCase;
 import tanah.core.box.Fixture;
+import tanah.core.climate.engine.Buried;
 import tanah.core.climate.engine.Grid;
 import tanah.core.climate.engine.Network;
 import tanah.core.climate.engine.ThermalState;
@@ -74,6 +75,11 @@ public final class Places {
     /** Face of the ground or of the water at a place (°C). */
     public double surface(double x, double y) {
         return s.surface(net, g.tileAt(x, y));
+    }
+
+    /** Ground or water at a place under its surface (°C); empty over it. */
+    public OptionalDouble buried(double x, double y, double z) {
+        return Buried.at(net, s, x, y, z);
     }
 
     public double water(int index) {

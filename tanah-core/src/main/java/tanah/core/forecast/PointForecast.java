@@ -2,6 +2,7 @@ package tanah.core.forecast;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.IntToDoubleFunction;
 import tanah.core.box.ClimateCase;
 import tanah.core.box.Fixture;
@@ -28,6 +29,7 @@ import tanah.core.time.SeasonPhase;
  * @param uv        UV index on a level back
  * @param uvAimed   UV index of a meter held towards the lamp
  * @param photons   plant light (mol/m² s)
+ * @param buried    ground or water about the place (°C), where it lies under their surface: there is no air, no light
  */
 public record PointForecast(
         double air,
@@ -39,7 +41,8 @@ public record PointForecast(
         double beams,
         double uv,
         double uvAimed,
-        double photons) {
+        double photons,
+        OptionalDouble buried) {
     private static final double LEAST_SPEED = 0.03; // m/s
     private static final double ON_TOP = 0.02; // m
 
@@ -84,7 +87,8 @@ public record PointForecast(
                 beams,
                 light.uvIndex(at, duty),
                 light.uvAimed(at, duty),
-                light.photons(at, duty));
+                light.photons(at, duty),
+                p.buried(at.x(), at.y(), at.z()));
     }
 
     /** The raised surface under a place, else the ground. */

@@ -9,6 +9,7 @@ import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.UUID;
 import org.slf4j.Logger;
@@ -16,17 +17,17 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
-import tanah.core.catalogue.Range;
 import tanah.core.design.Design;
 import tanah.core.design.Probe;
-import tanah.core.design.RoomPlan;
 import tanah.core.need.ReadingKind;
-import tanah.core.need.WantedHere;
 import tanah.files.design.DesignReader;
 import tanah.files.design.Parsed;
 import tanah.web.account.DemoAccount;
 import tanah.web.account.KeeperService;
 import tanah.web.enclosure.EnclosureService;
+import tanah.web.evaluate.Evaluations;
+import tanah.web.log.Event;
+import tanah.web.log.EventService;
 import tanah.web.log.Judge;
 import tanah.web.log.Reading;
 import tanah.web.log.ReadingService;
@@ -34,7 +35,7 @@ import tanah.web.shell.TanahProperties;
 
 /**
  * Loads the made-up Fernhollow demo once in the life of a database: three enclosures with 60 days of readings. The
- * readings are drawn from what each place wants, with a daily course, chance from a fixed start and a few bad days.
+ * readings are what the climate model says of each place, with the weather and chance from a fixed start.
  */
 @Component
 class DemoData implements SmartInitializingSingleton {
@@ -48,8 +49,10 @@ class DemoData implements SmartInitializingSingleton {
     private final KeeperService keepers;
     private final EnclosureService enclosures;
     private final ReadingService readings;
+    private final EventService events;
     private final DesignReader reader;
     private final Judge judge;
+    private final Evaluations evaluations;
     private final TransactionTemplate transaction;
     private final Clock clock;
 
@@ -58,16 +61,20 @@ class DemoData implements SmartInitializingSingleton {
             KeeperService keepers,
             EnclosureService enclosures,
             ReadingService readings,
+            EventService events,
             DesignReader reader,
             Judge judge,
+            Evaluations evaluations,
             TransactionTemplate transaction,
             Clock clock) {
         this.properties = properties;
         this.keepers = keepers;
         this.enclosures = enclosures;
         this.readings = readings;
+        this.events = events;
         this.reader = reader;
         this.judge = judge;
+        this.evaluations = evaluations;
         this.transaction = transaction;
         this.clock = clock;
     }
@@ -90,8 +97,15 @@ class DemoData implements SmartInitializingSingleton {
             String phase = name.startsWith("mossy") ? "planning" : "kept";
             long id = enclosures.create(keeper.get(), design, phase, "Demo data, made up");
             readings.addAll(keeper.get(), course(id, design, name.hashCode()));
+            design.note().ifPresent(n -> events.add(keeper.get(), id, remark(n), List.of()));
         }
         LOG.info("demo data loaded: {} enclosures", DESIGNS.size());
+    }
+
+    /** What the plan is for, and why it still warns, as the keeper's remark of the first day. */
+    private Event.New remark(String note) {
+        OffsetDateTime first = OffsetDateTime.now(clock).minusDays(DAYS);
+        return new Event.New("note", note, null, first, UUID.randomUUID().toString());
     }
 
     private Design design(String name) {
@@ -112,6 +126,8 @@ class DemoData implements SmartInitializingSingleton {
 
     private List<Reading.New> course(long enclosure, Design design, long seed) {
         Random random = new Random(seed);
+        DemoReadings model = new DemoReadings(
+                evaluations.whole(design).forecast().orElseThrow());
         List<Reading.New> all = new ArrayList<>();
         OffsetDateTime now = OffsetDateTime.now(clock);
         LocalDate today = now.toLocalDate();
@@ -125,44 +141,19 @@ class DemoData implements SmartInitializingSingleton {
                 if (!at.isAfter(now)) {
                     for (Probe probe : design.probes()) {
                         for (ReadingKind kind : judge.kinds(probe)) {
-                            double value = value(design, probe, kind, at, weather, random);
-                            all.add(new Reading.New(
+                            OptionalDouble value = model.read(probe, kind, at, weather, random);
+                            value.ifPresent(v -> all.add(new Reading.New(
                                     enclosure,
                                     probe.id(),
                                     kind.id(),
-                                    value,
+                                    v,
                                     at,
-                                    new UUID(random.nextLong(), random.nextLong()).toString()));
+                                    new UUID(random.nextLong(), random.nextLong()).toString())));
                         }
                     }
                 }
             }
         }
         return all;
-    }
-
-    private double value(
-            Design design, Probe probe, ReadingKind kind, OffsetDateTime at, double weather, Random random) {
-        Optional<Range> wanted = judge.wanted(design, probe.id(), kind.id(), at).flatMap(WantedHere::range);
-        boolean humid = kind.of() == ReadingKind.Of.HUMIDITY;
-        double middle;
-        double spread;
-        if (wanted.isPresent()) {
-            Range range = wanted.get();
-            middle = kind.unit().fromSi((range.min() + range.max()) / 2);
-            spread = kind.unit().fromSi(range.max() - range.min()) / 2;
-        } else {
-            RoomPlan.Season season = design.room().orElseThrow().winter();
-            boolean day = at.getHour() >= 7 && at.getHour() < 19;
-            middle = humid
-                    ? 100 * (day ? season.humidityDay() : season.humidityNight())
-                    : (day ? season.tempDay() : season.tempNight())
-                            + (probe.zone().isPresent() ? 2 : 0);
-            spread = humid ? 6 : 1.5;
-        }
-        double value = middle + spread * (0.45 * weather + 0.22 * random.nextGaussian());
-        double step = humid ? 1 : 10;
-        double rounded = humid ? Math.round(value) : Math.round(value * step) / step;
-        return humid ? Math.max(5, Math.min(99, rounded)) : rounded;
     }
 }

@@ -92,6 +92,9 @@ public class ClimatePages {
         double ground = f.half(v -> v.steady().places().surface(at.x(), at.y()), ClimatePlace.WARM_GROUND, m.when());
         double damp =
                 f.half(v -> v.steady().places().humidity(at.x(), at.y(), at.z()), ClimatePlace.HUMIDITY, m.when());
+        if (p.buried().isPresent()) {
+            return List.of(degrees("buried", p.buried().getAsDouble(), ground));
+        }
         rows.add(degrees("air", p.air(), air));
         rows.add(degrees("ground", p.surface(), ground));
         rows.add(row("humidity", between(100 * p.humidity(), 100 * damp, 0, 100, 0) + THIN + "%"));
