@@ -22,6 +22,7 @@ import tanah.core.need.ClimatePlace;
 import tanah.core.need.Expected;
 import tanah.core.need.HardLimits;
 import tanah.core.need.Want;
+import tanah.core.room.RoomRules;
 import tanah.core.time.Season;
 
 /**
@@ -56,12 +57,9 @@ public final class LimitRule {
         Expected value = there.get().value();
         Severity severity = limits.judge(value, upper);
         String water = place == ClimatePlace.WATER ? "water" : "";
-        Remedy[] remedies = upper
-                ? new Remedy[] {
-                    Remedy.change("less-heat", new Action.GoTo(Stage.HEAT)),
-                    Remedy.change("cooler-room", new Action.GoTo(Stage.VESSEL))
-                }
-                : new Remedy[] {Remedy.change("heat-at-night", new Action.GoTo(Stage.HEAT))};
+        List<Remedy> remedies = upper
+                ? cooler(j, place, limits.high())
+                : List.of(Remedy.change("heat-at-night", new Action.GoTo(Stage.HEAT)));
         return Optional.of(j.finding(
                 upper ? HIGH : LOW,
                 severity,
@@ -71,7 +69,12 @@ public final class LimitRule {
                         celsius("value", value.value()),
                         kelvin("band", value.half()),
                         celsius("limit", upper ? limits.high() : limits.low())),
-                remedies));
+                remedies.toArray(Remedy[]::new)));
+    }
+
+    private static List<Remedy> cooler(RuleInput j, ClimatePlace place, double limit) {
+        double room = place == ClimatePlace.WATER ? j.room(Season.SUMMER).meanCelsius() : j.warmestRoom(Season.SUMMER);
+        return j.cooling(room >= limit, false);
     }
 
     /** Water or cool air that the room alone makes too warm: nothing that heats causes it, nothing that heats cures it. */
@@ -83,7 +86,7 @@ public final class LimitRule {
         if (water.isPresent() && wet && mean > water.get().max()) {
             return Optional.of(tooWarm(
                     j,
-                    Stage.WATER,
+                    Place.of(Stage.WATER),
                     "water",
                     mean,
                     water.get().max(),
@@ -91,12 +94,13 @@ public final class LimitRule {
                     Remedy.byHand("chiller")));
         }
         double limit = HardLimits.of(j.animal()).high();
-        if (summer.day().celsius() >= limit) {
+        double warmest = j.warmestRoom(Season.SUMMER);
+        if (warmest >= limit) {
             return Optional.of(tooWarm(
                     j,
-                    Stage.HEAT,
+                    RoomRules.place(),
                     "",
-                    summer.day().celsius(),
+                    warmest,
                     limit,
                     Remedy.change("cooler-room", new Action.GoTo(Stage.VESSEL))));
         }
@@ -104,8 +108,8 @@ public final class LimitRule {
     }
 
     private static Finding tooWarm(
-            RuleInput j, Stage stage, String wording, double room, double limit, Remedy... remedies) {
+            RuleInput j, Place place, String wording, double room, double limit, Remedy... remedies) {
         List<Measure> numbers = List.of(celsius("room", room), celsius("limit", limit), kelvin("over", room - limit));
-        return j.finding(ROOM, Severity.STOP, Place.of(stage), wording, numbers, remedies);
+        return j.finding(ROOM, Severity.STOP, place, wording, numbers, remedies);
     }
 }

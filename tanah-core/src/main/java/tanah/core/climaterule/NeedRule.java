@@ -86,7 +86,7 @@ public final class NeedRule {
                 Place.of(stage),
                 wording(o),
                 want.isHumidity() ? humid(o) : warm(o),
-                remedies(o).toArray(Remedy[]::new));
+                remedies(j, o).toArray(Remedy[]::new));
     }
 
     /** Value and half band of the prediction, then the two ends of what is wanted. */
@@ -118,7 +118,7 @@ public final class NeedRule {
                 + o.worse().word();
     }
 
-    private static List<Remedy> remedies(Outlook o) {
+    private static List<Remedy> remedies(RuleInput j, Outlook o) {
         boolean low = o.verdict().standing().isLow();
         Want want = o.need().want();
         return switch (o.verdict().severity()) {
@@ -127,17 +127,19 @@ public final class NeedRule {
             default ->
                 want.isHumidity()
                         ? List.of(Remedy.change(low ? "mist-more" : "air-more", new Action.GoTo(Stage.AIR)), find())
-                        : List.of(find(), byHeat(want, low));
+                        : low ? List.of(find(), warmer(want)) : cooler(j, o);
         };
     }
 
-    private static Remedy byHeat(Want want, boolean low) {
-        if (!low) {
-            return Remedy.change("less-heat", new Action.GoTo(Stage.HEAT));
-        }
+    private static Remedy warmer(Want want) {
         return want == Want.WATER
                 ? Remedy.change("plan-heater", new Action.GoTo(Stage.WATER))
                 : Remedy.change("more-heat", new Action.GoTo(Stage.HEAT));
+    }
+
+    private static List<Remedy> cooler(RuleInput j, Outlook o) {
+        double room = o.need().want() == Want.WATER ? j.room(o.worse()).meanCelsius() : j.warmestRoom(o.worse());
+        return j.cooling(room > o.need().range().max(), true);
     }
 
     private static Remedy find() {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import tanah.core.animal.Inhabitant;
+import tanah.core.box.ClimateCase;
 import tanah.core.box.Fixture;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.LampModel;
@@ -14,10 +15,13 @@ import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
 import tanah.core.finding.Remedy;
+import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
+import tanah.core.finding.Stage;
 import tanah.core.forecast.Forecast;
 import tanah.core.need.Expected;
+import tanah.core.time.Season;
 import tanah.core.units.Unit;
 
 /**
@@ -31,6 +35,33 @@ import tanah.core.units.Unit;
 public record RuleInput(Inhabitant animal, Design design, Forecast forecast, Catalogue catalogue) {
     Species needs() {
         return animal.profile();
+    }
+
+    /** The warmest that the room is on a season's day (°C). */
+    double warmestRoom(Season season) {
+        ClimateCase.RoomCourse room = room(season);
+        return Math.max(room.day().celsius(), room.night().celsius());
+    }
+
+    ClimateCase.RoomCourse room(Season season) {
+        return season == Season.SUMMER
+                ? forecast.mapped().summer()
+                : forecast.mapped().winter();
+    }
+
+    /**
+     * What helps where it is too warm: where the room alone passes what is wanted, less heat cannot cure it, and a box in which
+     * nothing heats cannot heat less.
+     *
+     * @param search whether equipment is looked for before the room is changed
+     */
+    List<Remedy> cooling(boolean roomPasses, boolean search) {
+        Remedy room = Remedy.change("cooler-room", new Action.GoTo(Stage.VESSEL));
+        Remedy less = Remedy.change("less-heat", new Action.GoTo(Stage.HEAT));
+        if (!roomPasses) {
+            return search ? List.of(Remedy.change("find-equipment", new Action.Find()), less) : List.of(less, room);
+        }
+        return HeatRule.isUnheated(this) ? List.of(room) : List.of(room, less);
     }
 
     /**

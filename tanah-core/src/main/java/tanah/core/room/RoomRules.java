@@ -148,7 +148,8 @@ public final class RoomRules {
         return Remedy.byHand("plan-warmth", kelvin("to_add", Math.max(0, toAdd)));
     }
 
-    private static Place place() {
+    /** Where what is said of the room is pegged. */
+    public static Place place() {
         return Place.part(Stage.VESSEL, "room");
     }
 

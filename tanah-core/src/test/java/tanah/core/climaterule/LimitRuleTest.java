@@ -91,6 +91,23 @@ class LimitRuleTest {
         });
     }
 
+    /** The room of the stub is 26 °C; the limits are 42 and, of the frog, 26 °C. */
+    @Test
+    void noHeatIsTakenWhereNoneIsOrWhereTheRoomAloneIsTooWarm() {
+        ForecastStub cool = new ForecastStub().extreme(ClimatePlace.COOL_AIR, Season.SUMMER, true, 43, 0);
+        assertThat(of(LimitRule.judge(cool.input()), LimitRule.HIGH)
+                        .orElseThrow()
+                        .remedies())
+                .extracting(Remedy::key)
+                .containsExactly("less-heat", "cooler-room");
+        ForecastStub hot = cool.summer(42);
+        assertThat(of(LimitRule.judge(hot.input()), LimitRule.HIGH)
+                        .orElseThrow()
+                        .remedies())
+                .extracting(Remedy::key)
+                .containsExactly("cooler-room");
+    }
+
     @ParameterizedTest
     @CsvSource({"23, false", "23.01, true"})
     void aRoomOverTheWishOfTheWaterIsAStopForTheWater(double room, boolean stops) {

@@ -138,6 +138,19 @@ class NeedRuleTest {
         assertThat(keys(of(found, NeedRule.NIGHT).orElseThrow())).containsExactly("measure-there");
     }
 
+    /** The cool end wants 28 °C at most: no search and no weaker lamp brings it under a room that is warmer. */
+    @ParameterizedTest
+    @CsvSource({"28, find-equipment less-heat", "28.1, cooler-room less-heat"})
+    void whereTheRoomIsTooWarmTheRoomIsChanged(double room, String remedies) {
+        ForecastStub f = heated().days().extent(Want.COOL, 30, 30, 0).summer(room);
+        Finding cool = of(NeedRule.judge(f.input()), NeedRule.COOL).orElseThrow();
+        assertThat(keys(cool)).containsExactly(remedies.split(" "));
+        ForecastStub bare =
+                new ForecastStub().days().extent(Want.COOL, 30, 30, 0).summer(room);
+        assertThat(keys(of(NeedRule.judge(bare.input()), NeedRule.COOL).orElseThrow()))
+                .containsExactly(room > 28 ? new String[] {"cooler-room"} : remedies.split(" "));
+    }
+
     @Test
     void coldWaterAsksForAHeaterOfTheWater() {
         ForecastStub f = heated().animal(TestSpecies.frog()).days().extent(Want.WATER, 17, 19, 0);

@@ -126,8 +126,8 @@ class DemoData implements SmartInitializingSingleton {
 
     private List<Reading.New> course(long enclosure, Design design, long seed) {
         Random random = new Random(seed);
-        DemoReadings model = new DemoReadings(
-                evaluations.whole(design).forecast().orElseThrow());
+        DemoReadings model =
+                new DemoReadings(evaluations.whole(design).forecast().orElseThrow());
         List<Reading.New> all = new ArrayList<>();
         OffsetDateTime now = OffsetDateTime.now(clock);
         LocalDate today = now.toLocalDate();

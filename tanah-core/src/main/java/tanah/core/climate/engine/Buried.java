@@ -13,8 +13,7 @@ public final class Buried {
         if (z >= g.tileZ[t]) {
             return OptionalDouble.empty();
         }
-        return OptionalDouble.of(
-                g.isLand(t) ? ground(g, state, t, g.tileZ[t] - z) : state.water[g.water[g.region[t]]]);
+        return OptionalDouble.of(g.isLand(t) ? ground(g, state, t, g.tileZ[t] - z) : state.water[g.water[g.region[t]]]);
     }
 
     /** Between the face and the middles of the cells; under the lowest middle as warm as there. */
