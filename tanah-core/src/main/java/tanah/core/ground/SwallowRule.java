@@ -18,7 +18,8 @@ import tanah.core.units.Unit;
 
 /**
  * Loose grains of a size that is swallowed with food, where they lie open: caution, stop while the animal is shorter
- * than 0.6 of an adult. A component counts from a tenth of the settled volume on.
+ * than 0.6 of an adult. The sizes of a young mouth are those of a grown one times the share of the length (common practice); the
+ * ones it grows into stay a caution. A component counts from a tenth of the settled volume on.
  */
 public final class SwallowRule {
     public static final RuleId ID = new RuleId("ground.swallow_risk");
@@ -28,16 +29,16 @@ public final class SwallowRule {
     private SwallowRule() {}
 
     public static List<Finding> judge(Inhabitant animal, List<Layer> layers, GroundResult result) {
-        Optional<Range> risk = animal.profile().swallowRisk();
-        if (risk.isEmpty() || layers.isEmpty()) {
+        Optional<Range> grown = animal.profile().swallowRisk();
+        if (grown.isEmpty() || layers.isEmpty()) {
             return List.of();
         }
+        Range now = now(animal, grown.get());
         List<Finding> findings = new ArrayList<>();
         for (Layer layer : layers) {
             Optional<Soil> soil = result.soil(layer.id());
             if (soil.isPresent() && isOpen(layer.id(), result.terrain())) {
-                worst(soil.get(), risk.get())
-                        .ifPresent(medium -> findings.add(finding(animal, layer, medium, risk.get())));
+                layer(animal, layer, soil.get(), now, grown.get()).ifPresent(findings::add);
             }
         }
         if (findings.isEmpty()) {
@@ -46,12 +47,28 @@ public final class SwallowRule {
                             Severity.GOOD,
                             Place.of(Stage.GROUND),
                             List.of(
-                                    size("from", risk.get().min()),
-                                    size("to", risk.get().max())),
+                                    size("from", now.min()),
+                                    size("to", grown.get().max())),
                             List.of())
                     .worded("", animal.row().scientificName()));
         }
         return findings;
+    }
+
+    private static Range now(Inhabitant animal, Range grown) {
+        double share = animal.isYoung() ? animal.lengthShare() : 1;
+        return new Range(share * grown.min(), share * grown.max());
+    }
+
+    /** What it swallows now, else what it grows into. */
+    private static Optional<Finding> layer(Inhabitant animal, Layer layer, Soil soil, Range now, Range grown) {
+        Optional<Medium> soon = worst(soil, now);
+        if (soon.isPresent()) {
+            String words = animal.isYoung() ? "young" : "";
+            Severity severity = animal.isYoung() ? Severity.STOP : Severity.CAUTION;
+            return Optional.of(finding(animal, layer, soon.get(), now, severity, words));
+        }
+        return worst(soil, grown).map(m -> finding(animal, layer, m, grown, Severity.CAUTION, "grows"));
     }
 
     private static Optional<Medium> worst(Soil soil, Range risk) {
@@ -79,14 +96,15 @@ public final class SwallowRule {
         return open > LEAST_OPEN * all;
     }
 
-    private static Finding finding(Inhabitant animal, Layer layer, Medium medium, Range risk) {
+    private static Finding finding(
+            Inhabitant animal, Layer layer, Medium medium, Range risk, Severity severity, String words) {
         return Finding.of(
                         ID,
-                        animal.isYoung() ? Severity.STOP : Severity.CAUTION,
+                        severity,
                         Place.part(Stage.GROUND, layer.id()),
                         List.of(size("grain", medium.grainSize()), size("from", risk.min()), size("to", risk.max())),
                         List.of(Remedy.byHand("cover-grains")))
-                .worded(animal.isYoung() ? "young" : "", animal.row().scientificName(), medium.name());
+                .worded(words, animal.row().scientificName(), medium.name());
     }
 
     private static Measure size(String name, double metres) {

@@ -14,6 +14,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.ParameterizedTest;
 import tanah.core.animal.Inhabitant;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
@@ -141,22 +143,10 @@ class GroundRulesTest {
     }
 
     @Test
-    void openGrainsOfASwallowedSizeAreACautionAndAStopForTheYoung() {
+    void openGrainsOfASwallowedSizeAreACaution() {
         Design open =
                 box(0.9, 0.45, 0.5, layer("g", Layer.Kind.SUBSTRATE, "pea_gravel_4_8", new Surface.Thickness(0.05)));
         assertThat(swallow(FROG, open)).isEqualTo(Severity.CAUTION);
-        Resident young = new Resident(
-                "a",
-                "x",
-                1,
-                java.util.OptionalInt.empty(),
-                java.util.OptionalDouble.empty(),
-                java.util.OptionalDouble.of(0.03),
-                java.util.OptionalDouble.empty(),
-                Optional.empty(),
-                List.of());
-        assertThat(swallow(new Inhabitant(young, FROG.profile(), FROG.row()), open))
-                .isEqualTo(Severity.STOP);
         Design covered = box(
                 0.9,
                 0.45,
@@ -164,6 +154,32 @@ class GroundRulesTest {
                 layer("g", Layer.Kind.SUBSTRATE, "pea_gravel_4_8", new Surface.Thickness(0.05)),
                 layer("litter", Layer.Kind.LITTER, "leaf_litter", new Surface.Thickness(0.02)));
         assertThat(swallow(FROG, covered)).isEqualTo(Severity.GOOD);
+    }
+
+    /**
+     * Gravel of 6 mm before a frog that swallows 4 to 15 mm when it is grown, at 8 cm: up to 6 mm from 3.2 cm on, and young up to
+     * 4.8 cm.
+     */
+    @ParameterizedTest
+    @CsvSource({"0.02, CAUTION, grows", "0.0319, CAUTION, grows", "0.0321, STOP, young", "0.0479, STOP, young", "0.0481, CAUTION, "})
+    void aYoungMouthTakesSmallerGrains(double length, Severity severity, String words) {
+        Design open =
+                box(0.9, 0.45, 0.5, layer("g", Layer.Kind.SUBSTRATE, "pea_gravel_4_8", new Surface.Thickness(0.05)));
+        Resident young = new Resident(
+                "a",
+                "x",
+                1,
+                java.util.OptionalInt.empty(),
+                java.util.OptionalDouble.empty(),
+                java.util.OptionalDouble.of(length),
+                java.util.OptionalDouble.empty(),
+                Optional.empty(),
+                List.of());
+        Finding f = SwallowRule.judge(
+                        new Inhabitant(young, FROG.profile(), FROG.row()), open.ground().layers(), ground(open))
+                .get(0);
+        assertThat(f.severity()).isEqualTo(severity);
+        assertThat(f.variant()).isEqualTo(words == null ? "" : words);
     }
 
     @Test
