@@ -22,7 +22,6 @@ import tanah.core.need.ClimatePlace;
 import tanah.core.need.Expected;
 import tanah.core.need.HardLimits;
 import tanah.core.need.Want;
-import tanah.core.room.RoomRules;
 import tanah.core.time.Season;
 
 /**
@@ -77,7 +76,7 @@ public final class LimitRule {
         return j.cooling(room >= limit, false);
     }
 
-    /** Water or cool air that the room alone makes too warm: nothing that heats causes it, nothing that heats cures it. */
+    /** Water that the room alone makes too warm: no heater causes it, none cures it. Of the air the rules of the room say so. */
     private static Optional<Finding> room(RuleInput j) {
         ClimateCase.RoomCourse summer = j.forecast().mapped().summer();
         Optional<Range> water = Want.WATER.of(j.needs());
@@ -92,17 +91,6 @@ public final class LimitRule {
                     water.get().max(),
                     Remedy.change("cooler-room", new Action.GoTo(Stage.VESSEL)),
                     Remedy.byHand("chiller")));
-        }
-        double limit = HardLimits.of(j.animal()).high();
-        double warmest = j.warmestRoom(Season.SUMMER);
-        if (warmest >= limit) {
-            return Optional.of(tooWarm(
-                    j,
-                    RoomRules.place(),
-                    "",
-                    warmest,
-                    limit,
-                    Remedy.change("cooler-room", new Action.GoTo(Stage.VESSEL))));
         }
         return Optional.empty();
     }

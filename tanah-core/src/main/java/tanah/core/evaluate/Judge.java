@@ -19,15 +19,12 @@ import tanah.core.animal.WayOutRule;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.VesselModel;
 import tanah.core.climaterule.ClimateRules;
-import tanah.core.climaterule.LimitRule;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
 import tanah.core.design.edit.PlanEdit;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Remedy.Action;
-import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
-import tanah.core.forecast.Forecast;
 import tanah.core.forecast.WaterMoved;
 import tanah.core.ground.BurrowRule;
 import tanah.core.ground.DiggingDepthRule;
@@ -76,22 +73,9 @@ final class Judge {
         MixedSpeciesRule.judge(c.animals(), c.design().mixReason()).ifPresent(findings::add);
         c.vessel().ifPresent(vessel -> box(c, vessel, c.ground().orElseThrow(), catalogue, findings));
         c.design().room().ifPresent(room -> c.animals().forEach(a -> findings.addAll(RoomRules.judge(a, room))));
-        c.forecast().ifPresent(f -> climate(c, f, catalogue, findings));
+        c.forecast().ifPresent(f -> findings.addAll(ClimateRules.judge(c.design(), c.animals(), f, catalogue)));
         Collections.sort(findings);
         return new Judgement(findings, Gaps.of(c), StageStates.of(c, findings));
-    }
-
-    /** A room that is too hot is said once: by the climate where it is computed, by the room's own rule before. */
-    private static void climate(Computed c, Forecast forecast, Catalogue catalogue, List<Finding> findings) {
-        List<Finding> said = ClimateRules.judge(c.design(), c.animals(), forecast, catalogue);
-        findings.removeIf(f -> f.rule().equals(RoomRules.SUMMER)
-                && f.severity() == Severity.STOP
-                && said.stream().anyMatch(s -> isHotRoom(s) && s.words().equals(f.words())));
-        findings.addAll(said);
-    }
-
-    private static boolean isHotRoom(Finding f) {
-        return f.rule().equals(LimitRule.ROOM) && f.place().equals(RoomRules.place());
     }
 
     private static void box(

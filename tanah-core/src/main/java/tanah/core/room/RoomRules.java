@@ -148,8 +148,7 @@ public final class RoomRules {
         return Remedy.byHand("plan-warmth", kelvin("to_add", Math.max(0, toAdd)));
     }
 
-    /** Where what is said of the room is pegged. */
-    public static Place place() {
+    private static Place place() {
         return Place.part(Stage.VESSEL, "room");
     }
 

@@ -7,11 +7,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import tanah.core.catalogue.Catalogue;
+import tanah.core.design.Fixing;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.Solids;
 import tanah.core.geometry.ConvexPolygon;
 
-/** Which pieces lie on which, and with how much weight. A piece that is said to be held otherwise lies on none. */
+/**
+ * Which pieces lie on which, and with how much weight. Where the plan says what holds a piece, the careful side is taken: only a wall
+ * takes it off what it touches, and it presses on nothing.
+ */
 final class Rests {
     private static final double TOUCH = 0.01; // m between a top and the underside on it
 
@@ -26,7 +30,7 @@ final class Rests {
 
     List<Contact> of(HardscapeItem item) {
         List<Contact> contacts = new ArrayList<>();
-        if (item.fixing().support().isPresent() || item.base() <= TOUCH) {
+        if (item.fixing().support().filter(Fixing.Support.WALL::equals).isPresent() || item.base() <= TOUCH) {
             return contacts;
         }
         ConvexPolygon plan = new ConvexPolygon(item.outline());
@@ -53,7 +57,7 @@ final class Rests {
             OptionalDouble mass = Solids.mass(item, catalogue);
             double own = mass.isPresent() ? -Buoyancy.lift(submerged(item, level), mass.getAsDouble()) : 0;
             double weight = Math.max(0, own + pressing.getOrDefault(item.id(), 0.0));
-            List<Contact> contacts = of(item);
+            List<Contact> contacts = item.fixing().support().isPresent() ? List.of() : of(item);
             double area = contacts.stream().mapToDouble(c -> c.where().area()).sum();
             contacts.forEach(
                     c -> pressing.merge(c.under().id(), weight * c.where().area() / area, Double::sum));

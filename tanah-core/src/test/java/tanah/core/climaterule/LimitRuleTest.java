@@ -1,7 +1,6 @@
 package tanah.core.climaterule;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
@@ -76,22 +75,10 @@ class LimitRuleTest {
                 .extreme(ClimatePlace.WARM_AIR, Season.WINTER, false, 8, 0);
         assertThat(LimitRule.judge(f.input()))
                 .extracting(Finding::rule)
-                .containsExactly(LimitRule.HIGH, LimitRule.HIGH, LimitRule.LOW, LimitRule.LOW, LimitRule.ROOM);
+                .containsExactly(LimitRule.HIGH, LimitRule.HIGH, LimitRule.LOW, LimitRule.LOW);
     }
 
-    @ParameterizedTest
-    @CsvSource({"41.99, false", "42, true", "43, true"})
-    void aRoomAsWarmAsTheLimitIsAStop(double room, boolean stops) {
-        Optional<Finding> found =
-                of(LimitRule.judge(new ForecastStub().summer(room).input()), LimitRule.ROOM);
-        assertThat(found.isPresent()).isEqualTo(stops);
-        found.ifPresent(x -> {
-            assertThat(x.severity()).isEqualTo(Severity.STOP);
-            assertThat(x.measure("over").value()).isCloseTo(room - 42, within(1e-9));
-        });
-    }
-
-    /** The room of the stub is 26 °C; the limits are 42 and, of the frog, 26 °C. */
+    /** The room of the stub is 26 °C; the limit of the lizard 42 °C. */
     @Test
     void noHeatIsTakenWhereNoneIsOrWhereTheRoomAloneIsTooWarm() {
         ForecastStub cool = new ForecastStub().extreme(ClimatePlace.COOL_AIR, Season.SUMMER, true, 43, 0);

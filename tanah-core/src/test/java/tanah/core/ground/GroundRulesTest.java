@@ -14,8 +14,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tanah.core.animal.Inhabitant;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
@@ -161,7 +161,13 @@ class GroundRulesTest {
      * 4.8 cm.
      */
     @ParameterizedTest
-    @CsvSource({"0.02, CAUTION, grows", "0.0319, CAUTION, grows", "0.0321, STOP, young", "0.0479, STOP, young", "0.0481, CAUTION, "})
+    @CsvSource({
+        "0.02, CAUTION, grows",
+        "0.0319, CAUTION, grows",
+        "0.0321, STOP, young",
+        "0.0479, STOP, young",
+        "0.0481, CAUTION, "
+    })
     void aYoungMouthTakesSmallerGrains(double length, Severity severity, String words) {
         Design open =
                 box(0.9, 0.45, 0.5, layer("g", Layer.Kind.SUBSTRATE, "pea_gravel_4_8", new Surface.Thickness(0.05)));
@@ -176,7 +182,9 @@ class GroundRulesTest {
                 Optional.empty(),
                 List.of());
         Finding f = SwallowRule.judge(
-                        new Inhabitant(young, FROG.profile(), FROG.row()), open.ground().layers(), ground(open))
+                        new Inhabitant(young, FROG.profile(), FROG.row()),
+                        open.ground().layers(),
+                        ground(open))
                 .get(0);
         assertThat(f.severity()).isEqualTo(severity);
         assertThat(f.variant()).isEqualTo(words == null ? "" : words);

@@ -253,8 +253,8 @@ class PieceRulesTest {
     }
 
     @ParameterizedTest
-    @CsvSource({", true", "WALL, false", "PLATE, false"})
-    void aPieceHeldOtherwiseDoesNotTipOverWhatItTouches(Fixing.Support support, boolean judged) {
+    @CsvSource({", true", "WALL, false", "PLATE, true"})
+    void aPieceHeldByAWallDoesNotTipOverWhatItTouches(Fixing.Support support, boolean judged) {
         Fixing fixing = support == null ? Fixing.UNSAID : Fixing.UNSAID.withSupport(support);
         HardscapeItem slab = piece("slab", 0.2, 0.04, 2, fixing);
         assertThat(rests(0, on("block", 0.1, 0.25, 0.1, 0.1, 5), slab).isPresent())

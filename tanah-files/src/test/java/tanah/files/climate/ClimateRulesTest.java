@@ -258,8 +258,8 @@ class ClimateRulesTest {
                 says(LIZARD, "frost", room("winter", 19, -6), "climate.limit.low", Severity.STOP, ""),
                 still(LIZARD, "as it is", AS_IT_IS, "climate.limit.high"),
                 says(LIZARD, "an attic", room("summer", 43, 30), "climate.limit.high", Severity.STOP, ""),
-                says(LIZARD, "an attic", room("summer", 43, 30), "climate.room.too_warm", Severity.STOP, ""),
-                still(LIZARD, "as it is", AS_IT_IS, "climate.room.too_warm"),
+                says(LIZARD, "an attic", room("summer", 43, 30), "room.summer_heat", Severity.STOP, ""),
+                still(LIZARD, "as it is", AS_IT_IS, "room.summer_heat"),
                 says(
                         FROG,
                         "a spot over frogs",

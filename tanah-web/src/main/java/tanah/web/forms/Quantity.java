@@ -1,5 +1,6 @@
 package tanah.web.forms;
 
+import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -14,6 +15,7 @@ import tanah.core.units.Unit;
 public final class Quantity {
     private static final Pattern TERM = Pattern.compile("([+-]?)\\s*(\\d{1,7}(?:[.,]\\d{1,6})?)\\s*([a-z°%\"′″']*)");
     private static final int LONGEST = 40;
+    private static final Map<Pattern, String> SPELLINGS = spellings();
 
     /** What a field measures, with the units that it understands; the first is its own. */
     public enum Kind {
@@ -24,8 +26,6 @@ public final class Quantity {
                 "",
                 0.001,
                 "l",
-                0.001,
-                "litre",
                 0.001,
                 "ml",
                 1e-6,
@@ -64,13 +64,23 @@ public final class Quantity {
 
     private Quantity() {}
 
+    private static Map<Pattern, String> spellings() {
+        Map<Pattern, String> all = new LinkedHashMap<>();
+        all.put(Pattern.compile("(us|u\\.s\\.)\\s?gal(lons?|s)?(?![a-z])"), "galus");
+        all.put(Pattern.compile("gal(lons?|s)?\\s?\\(?(us|u\\.s\\.)\\)?(?![a-z])"), "galus");
+        all.put(Pattern.compile("(imperial|imp\\.?|uk)\\s?gal(lons?|s)?(?![a-z])"), "galimp");
+        all.put(Pattern.compile("gal(lons?|s)?\\s?\\(?(imperial|imp\\.?|uk)\\)?(?![a-z])"), "galimp");
+        all.put(Pattern.compile("gal(lons?|s)(?![a-z])"), "gal");
+        all.put(Pattern.compile("lit(re|er)s?(?![a-z])"), "l");
+        all.put(Pattern.compile("inch(es)?(?![a-z])"), "in");
+        all.put(Pattern.compile("(feet|foot)(?![a-z])"), "ft");
+        all.put(Pattern.compile("pounds?(?![a-z])"), "lb");
+        return all;
+    }
+
     /** The number in SI, or empty if the text is none. */
     public static OptionalDouble parse(String text, Kind kind) {
-        String plain = text.strip()
-                .toLowerCase(Locale.ROOT)
-                .replace('−', '-')
-                .replace('\u2009', ' ')
-                .replace('\u00a0', ' ');
+        String plain = plain(text);
         if (plain.isEmpty() || plain.length() > LONGEST) {
             return OptionalDouble.empty();
         }
@@ -89,6 +99,22 @@ public final class Quantity {
         }
         boolean whole = end > 0 && plain.substring(end).isBlank();
         return whole ? OptionalDouble.of(sum) : OptionalDouble.empty();
+    }
+
+    /** Units as people write them ("12 US gallons", "3 inches") in the words that a field understands. */
+    public static String plain(String text) {
+        String plain = text.strip()
+                .toLowerCase(Locale.ROOT)
+                .replace('−', '-')
+                .replace('\u2009', ' ')
+                .replace('\u00a0', ' ');
+        if (plain.length() > LONGEST) {
+            return plain;
+        }
+        for (Map.Entry<Pattern, String> spelling : SPELLINGS.entrySet()) {
+            plain = spelling.getKey().matcher(plain).replaceAll(spelling.getValue());
+        }
+        return plain;
     }
 
     private static OptionalDouble term(Matcher matcher, Kind kind) {

@@ -173,13 +173,16 @@ class StartReader {
             return Optional.empty();
         }
         // a bare "gal" is kept as it was written: the core asks which gallon it is
-        String plain = text.toLowerCase(Locale.ROOT).replace(" ", "");
+        String plain = Quantity.plain(text);
         if (plain.endsWith("gal")) {
-            double gallons = Quantity.parse(text.toLowerCase(Locale.ROOT).replace("gal", ""), Kind.NUMBER)
+            double gallons = Quantity.parse(plain.replace("gal", ""), Kind.NUMBER)
                     .orElse(Unit.US_GALLON.fromSi(litres.getAsDouble()));
             return Optional.of(new VesselPlan.LabelText(gallons, VesselPlan.LabelUnit.GAL));
         }
-        return Optional.of(new VesselPlan.LabelText(Unit.LITRE.fromSi(litres.getAsDouble()), VesselPlan.LabelUnit.L));
+        VesselPlan.LabelUnit unit = plain.endsWith("galus")
+                ? VesselPlan.LabelUnit.GAL_US
+                : plain.endsWith("galimp") ? VesselPlan.LabelUnit.GAL_IMP : VesselPlan.LabelUnit.L;
+        return Optional.of(new VesselPlan.LabelText(unit.unit().fromSi(litres.getAsDouble()), unit));
     }
 
     private static Material material(String word) {
