@@ -33,7 +33,7 @@ public final class SwallowRule {
         if (grown.isEmpty() || layers.isEmpty()) {
             return List.of();
         }
-        Range now = now(animal, grown.get());
+        Range now = atItsSize(animal, grown.get());
         List<Finding> findings = new ArrayList<>();
         for (Layer layer : layers) {
             Optional<Soil> soil = result.soil(layer.id());
@@ -55,7 +55,7 @@ public final class SwallowRule {
         return findings;
     }
 
-    private static Range now(Inhabitant animal, Range grown) {
+    private static Range atItsSize(Inhabitant animal, Range grown) {
         double share = animal.isYoung() ? animal.lengthShare() : 1;
         return new Range(share * grown.min(), share * grown.max());
     }

@@ -2,13 +2,17 @@ package tanah.files.climate;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.box.ClimateCase;
 import tanah.core.box.Floor;
 import tanah.core.box.Sheet;
 import tanah.core.box.Shell;
+import tanah.core.climate.HideBalance;
+import tanah.core.climate.LightMap;
 import tanah.core.light.Block;
 import tanah.core.light.Leaves;
+import tanah.core.light.Vec;
 import tanah.core.physics.MoistAir;
 import tanah.files.schema.Problem;
 import tanah.files.schema.Schemas;
@@ -22,6 +26,8 @@ public final class CaseReader {
     private static final Schemas SCHEMA = Schemas.load("climate-case");
     private static final double ROOM_BEGINS = 7; // hours of the day
     private static final double ROOM_ENDS = 22;
+    private static final double BACK = 0.03; // m over what it rests on
+    private static final double FROM_TOP = 0.05; // m
 
     private final JsonNode root;
 
@@ -51,6 +57,7 @@ public final class CaseReader {
         for (JsonNode r : document.path("ground").path("regions")) {
             waters += r.path("type").asString().equals("water") ? 1 : 0;
         }
+        found.addAll(CaseLimits.problems(document, waters));
         int platforms = document.path("platforms").size();
         int index = 0;
         for (JsonNode d : document.path("devices")) {
@@ -73,9 +80,50 @@ public final class CaseReader {
         return found;
     }
 
-    /** Whether its animal climbs, so that every place counts as within its reach. */
-    public boolean climbs() {
-        return root.path("animal").path("climbs").asBoolean(false);
+    /** Where its animal gets to: everywhere if it climbs, else the ground and what stands on it. */
+    public LightMap.Reach reach() {
+        JsonNode animal = root.path("animal");
+        double back = animal.path("back_height_m").asDouble(BACK);
+        return new LightMap.Reach(
+                animal.path("climbs").asBoolean(false),
+                back,
+                animal.path("keep_from_top_m").asDouble(FROM_TOP),
+                0);
+    }
+
+    /** A hide beside the model, and where it stands (m). */
+    public record Hide(HideBalance air, Vec at) {}
+
+    public Optional<Hide> hide() {
+        JsonNode h = root.path("hide");
+        return h.isMissingNode()
+                ? Optional.empty()
+                : Optional.of(new Hide(
+                        new HideBalance(
+                                h.path("volume_m3").asDouble(),
+                                h.path("opening_m2").asDouble(),
+                                h.path("wet_m2").asDouble(),
+                                h.path("wetness").asDouble()),
+                        new Vec(
+                                h.path("x_m").asDouble(),
+                                h.path("y_m").asDouble(),
+                                h.path("z_m").asDouble())));
+    }
+
+    /**
+     * Limits of a place; an end that is not given is infinite.
+     *
+     * @param place a name of a steady state's numbers, in their unit
+     */
+    record Limit(String place, double low, double high) {}
+
+    List<Limit> limits() {
+        return root.path("limits").properties().stream()
+                .map(e -> new Limit(
+                        e.getKey(),
+                        e.getValue().path(0).asDouble(Double.NEGATIVE_INFINITY),
+                        e.getValue().path(1).asDouble(Double.POSITIVE_INFINITY)))
+                .toList();
     }
 
     /** @param name winter or summer */
@@ -87,8 +135,8 @@ public final class CaseReader {
                 new ClimateCase.Outside(
                         r.path("temp_night_c").asDouble(),
                         r.path("rh_night_pct").asDouble() / 100),
-                ROOM_BEGINS,
-                ROOM_ENDS);
+                r.path("day_start_h").asDouble(ROOM_BEGINS),
+                r.path("day_end_h").asDouble(ROOM_ENDS));
     }
 
     /** The case. */

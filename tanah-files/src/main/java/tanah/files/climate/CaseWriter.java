@@ -74,10 +74,6 @@ public final class CaseWriter {
         return root;
     }
 
-    private LightMap.Reach reach() {
-        return input.climbs() ? new LightMap.Reach(true, RESTING, 0.05, 0) : LightMap.Reach.GROUND;
-    }
-
     private ObjectNode steady(SteadyState s) {
         ObjectNode node = JSON.objectNode();
         node.put("converged", s.isConverged());
@@ -123,6 +119,7 @@ public final class CaseWriter {
         for (int i = 0; i < enclosure.platforms().size(); i++) {
             all.put("platform_" + enclosure.platforms().get(i).name() + "_c", p.platform(i));
         }
+        input.hide().ifPresent(h -> all.put("hide_rh_pct", 100 * h.air().humidity(p, h.at(), enclosure.pressure())));
         for (int i = 0; i < waters(); i++) {
             all.put("water_" + i + "_c", p.water(i));
         }
@@ -161,8 +158,8 @@ public final class CaseWriter {
         band(node, "warm_air_c", u, v -> v.steady().places().warmAir(), Uncertainty.AIR);
         band(node, "cool_air_c", u, v -> v.steady().places().coolAir(), Uncertainty.AIR);
         put(node, "mean_rh_pct", 100 * u.half(v -> v.steady().places().meanHumidity(), Uncertainty.HUMIDITY));
-        double peak = LightMap.of(u.plain().model()).uvPeak(reach());
-        band(node, "uvi_peak", u, v -> LightMap.of(v.model()).uvPeak(reach()), Uncertainty.LIGHT * peak);
+        double peak = LightMap.of(u.plain().model()).uvPeak(input.reach());
+        band(node, "uvi_peak", u, v -> LightMap.of(v.model()).uvPeak(input.reach()), Uncertainty.LIGHT * peak);
         return node;
     }
 
@@ -193,7 +190,7 @@ public final class CaseWriter {
     private ObjectNode light() {
         LightMap map = LightMap.of(model);
         ObjectNode node = JSON.objectNode();
-        put(node, "uvi_peak", map.uvPeak(reach()));
+        put(node, "uvi_peak", map.uvPeak(input.reach()));
         put(node, "uvi_ground_mean", map.uvOnGround(RESTING).mean());
         put(node, "uvi_ground_max", map.uvOnGround(RESTING).most());
         put(node, "shade_share_uvi_below_0_3", map.uvOnGround(RESTING).shade());
@@ -214,7 +211,12 @@ public final class CaseWriter {
         for (String name : places(d.samples().get(0).places()).keySet()) {
             course(node.putObject(name), d, s -> places(s.places()).get(name));
         }
-        node.set("judged", JudgedWriter.of(d, waters()));
+        ObjectNode judged = JudgedWriter.of(d, waters());
+        input.limits()
+                .forEach(l -> judged.put(
+                        "limit_" + l.place(),
+                        JudgedWriter.verdict(l, d, s -> places(s.places()).getOrDefault(l.place(), Double.NaN))));
+        node.set("judged", judged);
         WaterLedger w = d.water();
         ObjectNode evaporated = node.putObject("evaporated");
         put(evaporated, "soil", w.soil());

@@ -45,6 +45,16 @@ final class JudgedWriter {
         return node;
     }
 
+    /** Whether the lowest and the highest quarter of an hour of a place keep to its limits. */
+    static String verdict(CaseReader.Limit limit, DayCourse d, ToDoubleFunction<DayCourse.Sample> value) {
+        double high = d.block(QUARTER, true, value).mean();
+        double low = d.block(QUARTER, false, value).mean();
+        if (Double.isNaN(high) || Double.isNaN(low)) {
+            return "not assessed";
+        }
+        return high > limit.high() ? "above" : low < limit.low() ? "below" : "within";
+    }
+
     private static Map<String, ToDoubleFunction<Places>> limited() {
         Map<String, ToDoubleFunction<Places>> all = new LinkedHashMap<>();
         all.put("basking_surface", p -> p.baskingSurface().orElse(Double.NaN));

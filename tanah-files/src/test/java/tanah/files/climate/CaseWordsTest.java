@@ -12,10 +12,12 @@ import tanah.core.box.Factors;
 import tanah.core.box.Fixture;
 import tanah.core.climate.ClimateModel;
 import tanah.core.climate.HeatSplit;
+import tanah.core.climate.LightMap;
 import tanah.core.light.Glazing;
 import tanah.core.light.Lid;
 import tanah.files.schema.Problem;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Every word of a case is taken, does what it says, and keeps its watts. */
 class CaseWordsTest {
@@ -121,6 +123,87 @@ class CaseWordsTest {
     void whatIsMissingIsNamed(String words, String pointer) {
         String document = String.format(BOX, device(words.trim())).replace('\'', '"');
         assertThat(CaseReader.problems(JsonMapper.builder().build().readTree(document)))
+                .extracting(Problem::pointer)
+                .contains(pointer);
+    }
+
+    private static CaseReader box(String more) {
+        return CaseJson.parse(String.format(BOX, "").replaceFirst("\\{", "{" + more + ","));
+    }
+
+    @Test
+    void theRoomHasItsOwnHours() {
+        ClimateCase.RoomCourse usual = CaseJson.parse(String.format(BOX, "")).season("winter");
+        assertThat(usual.begins()).isEqualTo(7);
+        assertThat(usual.ends()).isEqualTo(22);
+        String own = String.format(BOX, "").replace("'winter':{", "'winter':{'day_start_h':9,'day_end_h':17,");
+        ClimateCase.RoomCourse changed = CaseJson.parse(own).season("winter");
+        assertThat(changed.begins()).isEqualTo(9);
+        assertThat(changed.ends()).isEqualTo(17);
+    }
+
+    @Test
+    void theAnimalSaysWhereItsBackIs() {
+        assertThat(CaseJson.parse(String.format(BOX, "")).reach()).isEqualTo(LightMap.Reach.GROUND);
+        assertThat(box("'animal':{'climbs':true,'back_height_m':0.1,'keep_from_top_m':0.2}")
+                        .reach())
+                .isEqualTo(new LightMap.Reach(true, 0.1, 0.2, 0));
+    }
+
+    /** derived: a hide without damp ground is as moist as the air before it, one without an opening and leaks is saturated. */
+    @Test
+    void aHideIsBetweenItsGroundAndItsOpening() {
+        double open = hide("1e-3", "0.0035", "0");
+        double damp = hide("1e-3", "0.0035", "0.02");
+        double shut = hide("1e-6", "1e-7", "0.02");
+        assertThat(damp).isGreaterThan(open + 2);
+        assertThat(shut).isGreaterThan(damp);
+    }
+
+    private static double hide(String volume, String opening, String wet) {
+        CaseReader input = box("'hide':{'x_m':0.3,'y_m':0.2,'z_m':0.1,'volume_m3':" + volume + ",'opening_m2':"
+                + opening + ",'wet_m2':" + wet + ",'wetness':1}");
+        return CaseWriter.compute(input)
+                .path("steady_winter_day")
+                .path("hide_rh_pct")
+                .asDouble();
+    }
+
+    /** The box is 20 °C in winter and 26 °C in summer, within a kelvin. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            [15, 30]   | within | within
+            [15, 22]   | within | above
+            [null, 22] | within | above
+            [23, 30]   | below  | within
+            [23, null] | below  | within
+            [30, 40]   | below  | below
+            """)
+    void aLimitIsJudgedOnBothDays(String range, String winter, String summer) {
+        ObjectNode all = CaseWriter.compute(box("'limits':{'mean_air_c':" + range + "}"));
+        assertThat(all.path("day_winter")
+                        .path("judged")
+                        .path("limit_mean_air_c")
+                        .asString())
+                .isEqualTo(winter);
+        assertThat(all.path("day_summer")
+                        .path("judged")
+                        .path("limit_mean_air_c")
+                        .asString())
+                .isEqualTo(summer);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            'cellar_c':[1,2]     | /limits/cellar_c
+            'water_0_c':[1,2]    | /limits/water_0_c
+            'mean_air_c':[2,1]   | /limits/mean_air_c
+            'mean_air_c':[2]     | /limits/mean_air_c
+            'mean_air_c':'warm'  | /limits/mean_air_c
+            """, quoteCharacter = '"')
+    void aLimitOfNothingIsNamed(String limit, String pointer) {
+        String document = String.format(BOX, "").replaceFirst("\\{", "{'limits':{" + limit + "},");
+        assertThat(CaseReader.problems(JsonMapper.builder().build().readTree(document.replace('\'', '"'))))
                 .extracting(Problem::pointer)
                 .contains(pointer);
     }
