@@ -13,6 +13,8 @@ import tanah.core.units.Unit;
 public final class Numbers {
     private static final String THIN = "\u2009";
 
+    private static final double SMALL = 10; // of money, under which whole units say too little
+
     private Numbers() {}
 
     /** A number with at most so many decimals, without trailing zeros. */
@@ -197,7 +199,8 @@ public final class Numbers {
         String currency = Presentation.current().currency();
         double low = money(price.min());
         double high = money(price.max());
-        String number = high - low < 0.005 ? fixed(low, 2) : fixed(low, 0) + "–" + fixed(high, 0);
+        int digits = high < SMALL ? 2 : 0;
+        String number = high - low < 0.005 ? fixed(low, 2) : fixed(low, digits) + "–" + fixed(high, digits);
         return currency.isEmpty() ? number : number + THIN + currency;
     }
 }
