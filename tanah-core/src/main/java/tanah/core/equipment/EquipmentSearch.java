@@ -153,10 +153,17 @@ public final class EquipmentSearch {
         return best;
     }
 
-    /** Whether a rule of the climate forbids it for another reason than what was searched for. */
+    /** Whether a rule of the climate forbids it for another reason than what was searched for: at once, or over the whole day. */
     private boolean isStopped(Design design) {
-        Evaluation judged = Evaluator.evaluate(design, catalogue, Evaluator.Depth.STEADY);
-        return judged.findings().stream()
+        Evaluation plain = Evaluator.evaluate(design, catalogue);
+        Optional<Forecast> steady = Evaluator.forecast(plain, catalogue, Optional.empty());
+        return steady.isPresent()
+                && (isStopped(plain, steady.get())
+                        || isStopped(plain, steady.get().withDays(stop)));
+    }
+
+    private boolean isStopped(Evaluation plain, Forecast forecast) {
+        return Evaluator.withForecast(plain, forecast, catalogue).findings().stream()
                 .anyMatch(x ->
                         x.severity() == Severity.STOP && x.rule().toString().startsWith("climate."));
     }

@@ -27,6 +27,7 @@ public final class PaneRules {
     public static final RuleId STRESS = new RuleId("GW-063");
     public static final RuleId HOLDS = new RuleId("GW-064");
     public static final RuleId BOWS = new RuleId("GW-065");
+    public static final RuleId THIN = new RuleId("GW-066");
     public static final RuleId BASE = new RuleId("GW-067");
     public static final RuleId DIVIDER = new RuleId("GW-068");
     public static final RuleId NO_TANK = new RuleId("GW-069");
@@ -44,6 +45,7 @@ public final class PaneRules {
             findings.add(stress("front-pane", p.front(), p));
             findings.add(stress("side-pane", p.side(), p));
             bows(vessel, p).ifPresent(findings::add);
+            thin(design, p).ifPresent(findings::add);
             p.divider().ifPresent(d -> findings.add(divider(design, d, p)));
             p.base().ifPresent(s -> findings.add(base(s, p)));
         });
@@ -76,6 +78,27 @@ public final class PaneRules {
                         new Measure("deflection", p.front().deflection(), Unit.MILLIMETRE),
                         new Measure("limit", limit, Unit.MILLIMETRE)),
                 lower()));
+    }
+
+    /**
+     * A pane that bows by more than half its thickness stretches as well as it bends, so that both numbers are too large (Timoshenko
+     * and Woinowsky-Krieger, Theory of Plates and Shells, chapter 13): what holds it is then its frame and its seams.
+     */
+    private static Optional<Finding> thin(Design design, PaneResult p) {
+        OptionalDouble pane = design.vessel().map(VesselPlan::pane).orElse(OptionalDouble.empty());
+        double bow = Math.max(p.front().deflection(), p.side().deflection());
+        if (pane.isEmpty() || bow <= pane.getAsDouble() / 2) {
+            return Optional.empty();
+        }
+        boolean front = p.front().deflection() >= p.side().deflection();
+        return Optional.of(Finding.of(
+                THIN,
+                Severity.HINT,
+                Place.part(Stage.VESSEL, front ? "front-pane" : "side-pane"),
+                List.of(
+                        new Measure("deflection", bow, Unit.MILLIMETRE),
+                        new Measure("half", pane.getAsDouble() / 2, Unit.MILLIMETRE)),
+                List.of(Remedy.byHand("ask-maker"))));
     }
 
     private static Finding divider(Design design, PanePlate.Result wall, PaneResult p) {

@@ -177,8 +177,13 @@ public final class CurrentRule {
     }
 
     private static Optional<Finding> without(Inhabitant animal, Design design, int waste, Place place, String name) {
-        double load = CycleWays.load(animal) * animal.resident().count();
-        List<Measure> numbers = List.of(new Measure("load", load * 86_400 * 1e6, Unit.COUNT));
+        double load = CycleWays.grownLoad(animal) * animal.resident().count();
+        List<Measure> numbers = List.of(
+                new Measure(
+                        "load",
+                        perDay(CycleWays.load(animal) * animal.resident().count()),
+                        Unit.COUNT),
+                new Measure("grown", perDay(load), Unit.COUNT));
         if (design.school(CHOICE).filter("plants_only"::equals).isPresent()) {
             // plants are counted when the planting is planned; until then none take anything up
             return load > 0
@@ -203,5 +208,10 @@ public final class CurrentRule {
                         numbers,
                         List.of(Remedy.change("add-filter", new Action.GoTo(Stage.WATER))))
                 .worded("", name));
+    }
+
+    /** mg a day. */
+    private static double perDay(double kilogramsPerSecond) {
+        return kilogramsPerSecond * 86_400 * 1e6;
     }
 }

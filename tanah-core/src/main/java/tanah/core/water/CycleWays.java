@@ -21,6 +21,7 @@ import tanah.core.units.Unit;
 public final class CycleWays {
     public static final RuleId HARMS = new RuleId("GW-091");
 
+    private static final String ADULT_MEALS = "feed_interval_days_adult";
     private static final double MEAL = 0.04; // of the body mass, from memory
     private static final double PROTEIN = 0.2; // of live food, from memory
     private static final double NITROGEN = 0.16; // of protein, common practice
@@ -100,16 +101,30 @@ public final class CycleWays {
     }
 
     /**
-     * Waste of one animal of a kind, as it reaches the water: meals of 4 % of the adult mass at the usual interval
-     * (from memory); food times protein, nitrogen and what is excreted.
+     * Waste of one animal of a kind as it is now: its mass as weighed, else of a grown one by the cube of the length (common
+     * practice), fed as often as its age is.
      *
      * @return kg N/s, 0 if the mass of the animal is not known
      */
     public static double load(Inhabitant animal) {
-        Species s = animal.profile();
-        double mass = s.optional("mass_adult_g").orElse(0) * GRAM;
-        double interval = Math.max(1, s.optional("feed_interval_days_adult").orElse(2)) * DAY;
+        double share = Math.min(1, animal.lengthShare());
+        double mass = animal.resident().mass().orElse(grown(animal.profile()) * share * share * share);
+        return load(animal.profile(), mass, animal.isYoung() ? "feed_interval_days_juvenile" : ADULT_MEALS);
+    }
+
+    /** The same once it is grown (kg N/s). */
+    public static double grownLoad(Inhabitant animal) {
+        return load(animal.profile(), grown(animal.profile()), ADULT_MEALS);
+    }
+
+    private static double grown(Species s) {
+        return s.optional("mass_adult_g").orElse(0) * GRAM;
+    }
+
+    /** Meals of 4 % of the mass at the usual interval (from memory); food times protein, nitrogen and what is excreted. */
+    private static double load(Species s, double mass, String meals) {
+        double days = s.optional(meals).orElse(s.optional(ADULT_MEALS).orElse(2));
         double share = s.isAquatic() ? 1 : ON_LAND;
-        return mass * MEAL * PROTEIN * NITROGEN * EXCRETED * share / interval;
+        return mass * MEAL * PROTEIN * NITROGEN * EXCRETED * share / (Math.max(1, days) * DAY);
     }
 }

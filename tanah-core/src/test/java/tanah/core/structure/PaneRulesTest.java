@@ -83,6 +83,20 @@ class PaneRulesTest {
         }
     }
 
+    /** Half of 6 mm is where small deflections end. */
+    @ParameterizedTest
+    @CsvSource({"0.00299, false", "0.003, false", "0.00301, true"})
+    void aPaneThatBowsByMoreThanHalfItsThicknessIsNoPlateOfTheTheory(double bow, boolean said) {
+        Design d = box();
+        Design thick = d.withVessel(d.vessel().orElseThrow().withPane(OptionalDouble.of(0.006)));
+        Optional<Finding> f = of(judge(thick, new WaterStub().ground(), panes(1, 1, bow, UNSAID)), PaneRules.THIN, "");
+        assertThat(f.isPresent()).isEqualTo(said);
+        f.ifPresent(x -> {
+            assertThat(x.severity()).isEqualTo(Severity.HINT);
+            assertThat(x.measure("half").value()).isCloseTo(0.003, within(1e-12));
+        });
+    }
+
     @ParameterizedTest
     @CsvSource({"6e6, GOOD", "6.001e6, CAUTION", "15.001e6, STOP"})
     void theBaseIsNotStressedPastItsLimit(double stress, Severity severity) {

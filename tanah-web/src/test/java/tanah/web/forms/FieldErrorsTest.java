@@ -56,8 +56,12 @@ class FieldErrorsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"VOLUME, 0.02, 0.5, LITRE, 5.28, 132.09, gal", "MASS, 1, 50, KILOGRAM, 2.2, 110.2, lb",
-        "TEMPERATURE, 5, 40, CELSIUS, 41, 104, °F", "SHARE, 0.01, 1, PERCENT, 1, 100, %"})
+    @CsvSource({
+        "VOLUME, 0.02, 0.5, LITRE, 5.28, 132.09, gal",
+        "MASS, 1, 50, KILOGRAM, 2.2, 110.2, lb",
+        "TEMPERATURE, 5, 40, CELSIUS, 41, 104, °F",
+        "SHARE, 0.01, 1, PERCENT, 1, 100, %"
+    })
     void everyKindHasItsUnit(
             Quantity.Kind kind, double min, double max, Unit shown, String low, String high, String unit) {
         Presentation.bind(US);

@@ -20,7 +20,15 @@ class NumbersTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"1.25, 1, 1.3", "1.24, 1, 1.2", "1.20, 2, 1.2", "100, 0, 100", "-0.04, 1, 0", "-1.5, 1, −1.5", "0.0004, 3, 0"})
+    @CsvSource({
+        "1.25, 1, 1.3",
+        "1.24, 1, 1.2",
+        "1.20, 2, 1.2",
+        "100, 0, 100",
+        "-0.04, 1, 0",
+        "-1.5, 1, −1.5",
+        "0.0004, 3, 0"
+    })
     void asManyDecimalsAsAreNeeded(double value, int decimals, String shown) {
         assertThat(Numbers.upTo(value, decimals)).isEqualTo(shown);
     }

@@ -288,20 +288,23 @@ class ClimateEditsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({
-        "vent:lid",
-        "vent:bottom",
-        "vent:nowhere",
-        "sheet:nowhere",
-        "nozzle:none",
-        "nozzle:mist-pump-4",
-        "oven:5",
-        "''"
-    })
+    @CsvSource({"vent:bottom", "vent:nowhere", "sheet:nowhere", "nozzle:none", "nozzle:mist-pump-4", "oven:5", "''"})
     void onlyWhatFitsIsAddedToTheAir(String what) {
         Done done = air(FROG, "add", "", what);
         assertThat(done.errors().all()).containsOnlyKeys("add");
         assertThat(done.design()).isSameAs(FROG);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"vent:lid, LID", "vent:front, FRONT", "vent:back, BACK"})
+    void anOpeningIsAddedWhereItIsAsked(String what, Envelope.Face face) {
+        Done done = air(FROG, "add", "", what);
+        assertThat(done.errors().isEmpty()).isTrue();
+        List<Envelope.Vent> before = FROG.vessel().orElseThrow().envelope().vents();
+        List<Envelope.Vent> after =
+                done.design().vessel().orElseThrow().envelope().vents();
+        assertThat(after).hasSize(before.size() + 1);
+        assertThat(after.get(after.size() - 1).face()).isEqualTo(face);
     }
 
     @Test
