@@ -128,7 +128,7 @@ final class Judge {
         RimRule.judge(design.ground(), ground, vessel).ifPresent(findings::add);
         findings.addAll(SlopeRule.judge(layers, ground, vessel.width()));
         layers.forEach(l -> MinDepthRule.judge(l, ground).ifPresent(findings::add));
-        MeshRule.judge(layers, ground).ifPresent(findings::add);
+        MeshRule.judge(layers, ground, design.school(MeshRule.CHOICE)).ifPresent(findings::add);
         MeshHoleRule.judge(layers, ground).ifPresent(findings::add);
         findings.addAll(FertiliserRule.judge(animals, layers, ground));
         for (Inhabitant animal : animals) {

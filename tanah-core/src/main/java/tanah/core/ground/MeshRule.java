@@ -11,20 +11,27 @@ import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
 
-/** Soil straight on drainage: the fines wash into the grains. */
+/** Soil straight on drainage: the fines wash into the grains. Where it is the keeper's school it is known and watched, so a hint. */
 public final class MeshRule {
     public static final RuleId ID = new RuleId("GW-024");
+    public static final String CHOICE = "barrier";
+    private static final String NONE = "none";
 
     private MeshRule() {}
 
-    public static Optional<Finding> judge(List<Layer> layers, GroundResult result) {
+    public static Optional<Finding> judge(List<Layer> layers, GroundResult result, Optional<String> school) {
         return layerOnDrainage(layers, result).map(layer -> {
             Place place = Place.part(Stage.GROUND, layer.id());
             boolean laid = layer.options().hasMesh();
-            List<Remedy> remedies =
-                    laid ? List.of() : List.of(Remedy.change("lay-mesh", new GroundEdit.LayMesh(layer.id(), true)));
-            return Finding.of(ID, laid ? Severity.GOOD : Severity.CAUTION, place, List.of(), remedies)
-                    .worded("", layer.id());
+            if (laid) {
+                return Finding.of(ID, Severity.GOOD, place, List.of(), List.of())
+                        .worded("", layer.id());
+            }
+            boolean chosen = school.filter(NONE::equals).isPresent();
+            Remedy lay = Remedy.change("lay-mesh", new GroundEdit.LayMesh(layer.id(), true));
+            List<Remedy> remedies = chosen ? List.of(Remedy.byHand("watch-drainage"), lay) : List.of(lay);
+            return Finding.of(ID, chosen ? Severity.HINT : Severity.CAUTION, place, List.of(), remedies)
+                    .worded(chosen ? "school" : "", layer.id());
         });
     }
 

@@ -4,10 +4,11 @@ import java.util.List;
 import java.util.Optional;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
+import tanah.core.ground.MeshRule;
 
 /** A separator between the soil and the drainage under it, or none. */
 final class BarrierSchool {
-    static final String CHOICE = "barrier";
+    static final String CHOICE = MeshRule.CHOICE;
     private static final String MESH = "mesh";
 
     private BarrierSchool() {}

@@ -124,22 +124,36 @@ class GroundRulesTest {
     @Test
     void soilOnDrainageWantsASeparator() {
         Design laid = box(0.9, 0.45, 0.5, drainage(0.05), soil("leaf_mould", 0.08));
-        assertThat(MeshRule.judge(laid.ground().layers(), ground(laid))
+        assertThat(MeshRule.judge(laid.ground().layers(), ground(laid), Optional.empty())
                         .orElseThrow()
                         .severity())
                 .isEqualTo(Severity.GOOD);
         Design bare = laid.withGround(
                 laid.ground().change("soil", l -> l.withOptions(l.options().withMesh(false))));
-        Finding caution = MeshRule.judge(bare.ground().layers(), ground(bare)).orElseThrow();
+        Finding caution = MeshRule.judge(bare.ground().layers(), ground(bare), Optional.empty())
+                .orElseThrow();
         assertThat(caution.severity()).isEqualTo(Severity.CAUTION);
         Design mended = applied(bare, caution);
-        assertThat(MeshRule.judge(mended.ground().layers(), ground(mended))
+        assertThat(MeshRule.judge(mended.ground().layers(), ground(mended), Optional.empty())
                         .orElseThrow()
                         .severity())
                 .isEqualTo(Severity.GOOD);
         Design noDrainage = box(0.9, 0.45, 0.5, soil("leaf_mould", 0.08));
-        assertThat(MeshRule.judge(noDrainage.ground().layers(), ground(noDrainage)))
+        assertThat(MeshRule.judge(noDrainage.ground().layers(), ground(noDrainage), Optional.empty()))
                 .isEmpty();
+    }
+
+    /** Known and wanted is watched; another school's word changes nothing, and a mesh that lies is good in any. */
+    @ParameterizedTest
+    @CsvSource({"none, false, HINT, school", "mesh, false, CAUTION, ''", "none, true, GOOD, ''"})
+    void noSeparatorOnPurposeIsAHint(String school, boolean laid, Severity severity, String words) {
+        Design d = box(0.9, 0.45, 0.5, drainage(0.05), soil("leaf_mould", 0.08));
+        Design changed = d.withGround(
+                d.ground().change("soil", l -> l.withOptions(l.options().withMesh(laid))));
+        Finding f = MeshRule.judge(changed.ground().layers(), ground(changed), Optional.of(school))
+                .orElseThrow();
+        assertThat(f.severity()).isEqualTo(severity);
+        assertThat(f.variant()).isEqualTo(words);
     }
 
     @Test
