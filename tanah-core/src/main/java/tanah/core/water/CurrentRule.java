@@ -44,6 +44,8 @@ public final class CurrentRule {
     private static final Range HEAVY = new Range(4, 8); // volumes an hour, waste classes 4 and 5; common practice
     private static final int HEAVY_FROM = 4;
     private static final int NEEDS_FILTER = 3;
+    private static final double AMMONIA =
+            0.5; // mg of nitrogen a litre, more asks for action; common practice, no source
     private static final double LEAST_SURFACE = 1e-4; // m²
     private static final int MOST_OUTLETS = 60;
 
@@ -152,7 +154,7 @@ public final class CurrentRule {
         }
         Place place = Place.of(Stage.WATER);
         if (!water.hasFilter()) {
-            return without(animal, design, waste, place, name);
+            return without(animal, design, waste, volume);
         }
         Range wanted = turnover(s);
         double perHour = water.filtered() * HOUR / volume;
@@ -176,17 +178,24 @@ public final class CurrentRule {
                         .worded("", name));
     }
 
-    private static Optional<Finding> without(Inhabitant animal, Design design, int waste, Place place, String name) {
-        double load = CycleWays.grownLoad(animal) * animal.resident().count();
+    /**
+     * Water without a filter: the ammonia of a day against what changes can hold down (half a milligram of nitrogen a litre, common
+     * practice), nothing in it taken up or turned over.
+     */
+    private static Optional<Finding> without(Inhabitant animal, Design design, int waste, double volume) {
+        int count = animal.resident().count();
+        double load = CycleWays.load(animal) * count;
+        double grown = CycleWays.grownLoad(animal) * count;
+        String name = animal.row().scientificName();
+        Place place = Place.of(Stage.WATER);
         List<Measure> numbers = List.of(
-                new Measure(
-                        "load",
-                        perDay(CycleWays.load(animal) * animal.resident().count()),
-                        Unit.COUNT),
-                new Measure("grown", perDay(load), Unit.COUNT));
+                new Measure("load", perDay(load), Unit.COUNT),
+                new Measure("grown", perDay(grown), Unit.COUNT),
+                new Measure("rise", perDay(load) / (volume * 1000), Unit.COUNT),
+                new Measure("change", perDay(load) / (volume * 1000) / AMMONIA, Unit.PERCENT));
         if (design.school(CHOICE).filter("plants_only"::equals).isPresent()) {
             // plants are counted when the planting is planned; until then none take anything up
-            return load > 0
+            return grown > 0
                     ? Optional.of(Finding.of(
                                     PLANTS_ONLY,
                                     Severity.CAUTION,
@@ -198,16 +207,17 @@ public final class CurrentRule {
                             .worded("", name))
                     : Optional.empty();
         }
-        if (waste < NEEDS_FILTER) {
+        boolean fouls = perDay(load) / (volume * 1000) > AMMONIA;
+        if (!fouls && waste < NEEDS_FILTER && perDay(grown) / (volume * 1000) <= AMMONIA) {
             return Optional.empty();
         }
         return Optional.of(Finding.of(
                         NO_FILTER,
-                        Severity.HINT,
+                        fouls ? Severity.CAUTION : Severity.HINT,
                         place,
                         numbers,
                         List.of(Remedy.change("add-filter", new Action.GoTo(Stage.WATER))))
-                .worded("", name));
+                .worded(fouls ? "fouls" : "", name));
     }
 
     /** mg a day. */

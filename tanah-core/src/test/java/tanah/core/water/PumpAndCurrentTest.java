@@ -10,6 +10,7 @@ import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tanah.core.animal.Inhabitant;
 import tanah.core.catalogue.Gear;
 import tanah.core.catalogue.Species;
 import tanah.core.design.Design;
@@ -257,6 +258,40 @@ class PumpAndCurrentTest {
     void muchWasteWantsAFilter(double waste, boolean said) {
         List<Finding> found = current(FROG.with("waste_class", waste), new WaterStub());
         assertThat(of(found, CurrentRule.NO_FILTER).isPresent()).isEqualTo(said);
+    }
+
+    /**
+     * derived: the stub holds 20 l. A frog of so many grams on a meal of 4 % every day, 0.2 protein, 0.16 nitrogen, 0.6
+     * excreted, half of it into the water: 0.000384 of its mass a day; half a milligram a litre is 10 mg, 26.04 g of frogs.
+     */
+    @ParameterizedTest
+    @CsvSource({"26.0, ", "26.1, CAUTION", "52.1, CAUTION"})
+    void waterWithoutAFilterHoldsSoMany(double grams, Severity severity) {
+        Species frogs = FROG.with("mass_adult_g", grams)
+                .with("feed_interval_days_adult", 1)
+                .with("waste_class", 1);
+        Optional<Finding> f = of(current(frogs, new WaterStub()), CurrentRule.NO_FILTER);
+        assertThat(f.map(Finding::severity)).isEqualTo(Optional.ofNullable(severity));
+        f.ifPresent(x -> {
+            assertThat(x.variant()).isEqualTo("fouls");
+            assertThat(x.measure("rise").value()).isCloseTo(grams * 0.384 / 20, within(1e-9));
+            assertThat(x.measure("change").value()).isCloseTo(grams * 0.384 / 20 / 0.5, within(1e-9));
+        });
+    }
+
+    @Test
+    void whatItGrowsIntoIsAHint() {
+        Species frog = FROG.with("mass_adult_g", 60)
+                .with("feed_interval_days_adult", 1)
+                .with("waste_class", 1);
+        Inhabitant grown = TestSpecies.inhabitant(frog, 1);
+        Inhabitant young =
+                new Inhabitant(grown.resident().withMass(OptionalDouble.of(0.01)), grown.profile(), grown.row());
+        WaterStub water = new WaterStub();
+        Finding f = of(CurrentRule.judge(young, plan(), water.ground(), water.circulation()), CurrentRule.NO_FILTER)
+                .orElseThrow();
+        assertThat(f.severity()).isEqualTo(Severity.HINT);
+        assertThat(f.measure("grown").value()).isCloseTo(6 * f.measure("load").value(), within(1e-9));
     }
 
     @Test
