@@ -15,15 +15,12 @@ import tanah.core.climate.engine.Coefficients;
 import tanah.core.climate.engine.DeviceHeat;
 import tanah.core.climate.engine.Grid;
 import tanah.core.climate.engine.HeatSources;
-import tanah.core.climate.engine.HeatStep;
-import tanah.core.climate.engine.Latent;
 import tanah.core.climate.engine.Network;
 import tanah.core.climate.engine.RoomAir;
-import tanah.core.climate.engine.Saturation;
 import tanah.core.climate.engine.ThermalState;
-import tanah.core.climate.engine.Vapour;
 import tanah.core.climate.engine.Vents;
 import tanah.core.climate.engine.WaterStores;
+import tanah.core.climate.engine.Workspace;
 
 /**
  * The climate of one enclosure: a two-scale model of air zones and of finer tiles, patches and platforms. What depends on
@@ -193,43 +190,45 @@ public final class ClimateModel {
                 .orElseGet(() -> ThermalState.even(net, room.celsius() + 1, room.humidity()));
         WaterStores stores = new WaterStores(net);
         double[] duty = available.clone();
-        Coefficients k = null;
+        Workspace work = new Workspace(net, stores);
+        Thermostats thermostats = new Thermostats(this, work.heat);
+        HeatSources all = new HeatSources(net);
+        ThermalState next = new ThermalState(net);
         double change = Double.MAX_VALUE;
         int round = 0;
         for (; round < MOST_ROUNDS; round++) {
-            double floor = round < FIRST_ROUNDS ? Coefficients.FIRST_SPEED : 0;
-            Saturation full = new Saturation(net, s);
-            Coefficients now = Coefficients.at(net, vents, s, full, stores, released(duty), floor, room, 1);
-            if (k == null) {
-                k = now;
-            } else {
-                k.toward(now, round <= 30 ? 0.5 : round <= 80 ? 0.3 : 0.15);
+            // still air of an even start hardly mixes, which would send it far off; a state that was found is left
+            // alone
+            double floor = from.isEmpty() && round < FIRST_ROUNDS ? Coefficients.FIRST_SPEED : 0;
+            Coefficients at = round == 0 ? work.k : work.other;
+            at.set(vents, s, work.full.set(s), stores, released(duty), floor, room, 1);
+            if (round > 0) {
+                work.k.toward(work.other, round <= 30 ? 0.5 : round <= 80 ? 0.3 : 0.15);
             }
             double step = round <= 30 ? 0.9 : round <= 80 ? 0.6 : 0.3;
-            Vapour vapour = new Vapour(net, k, full, stores, room, lit, 0, new double[net.grid.zones]);
-            vapour.solve(s.humidity);
+            work.vapour.solve(s.humidity, room, lit);
             double moved = 0;
             for (int n = 0; n < s.humidity.length; n++) {
-                double d = vapour.humidity[n] - s.humidity[n];
+                double d = work.vapour.humidity[n] - s.humidity[n];
                 moved = Math.max(moved, Math.abs(d));
                 s.humidity[n] += step * d;
             }
-            HeatStep heat = new HeatStep(net, k, Latent.of(net, vapour, s), 0, s);
-            ThermalState next = Thermostats.of(this, heat, room, s, available, dayShare, duty, Set.of());
-            HeatSources all = all(duty);
+            work.latent.set(work.vapour, s);
+            work.heat.set(0, s);
+            thermostats.solve(room, s, available, dayShare, duty, Set.of(), next);
+            sum(duty, all);
             for (int i = 0; i < SWEEPS; i++) {
-                heat.sweep(next, all, room.celsius());
+                work.heat.sweep(next, all, room.celsius());
             }
             change = s.toward(next, step);
             if (!Double.isFinite(change)) {
                 break;
             }
             if (change < tolerance && moved < HUMIDITY_SETTLED) {
-                return SteadyState.of(this, room, s, k, stores, lit, duty, change, round + 1, true);
+                return SteadyState.of(this, room, s, work.k, stores, lit, duty, change, round + 1, true);
             }
         }
-        return SteadyState.of(
-                this, room, s, java.util.Objects.requireNonNull(k), stores, lit, duty, change, round, false);
+        return SteadyState.of(this, room, s, work.k, stores, lit, duty, change, round, false);
     }
 
     /** Heat that devices give to the air at some duties (W). */
@@ -241,11 +240,13 @@ public final class ClimateModel {
         return sum;
     }
 
-    HeatSources all(double[] duty) {
-        HeatSources sum = new HeatSources(net);
+    /** What devices give at some duties, in place of what was in {@code sum}. */
+    void sum(double[] duty, HeatSources sum) {
+        sum.clear();
         for (int i = 0; i < duty.length; i++) {
-            sum.add(sources.get(i), duty[i]);
+            if (duty[i] != 0) {
+                sum.add(sources.get(i), duty[i]);
+            }
         }
-        return sum;
     }
 }

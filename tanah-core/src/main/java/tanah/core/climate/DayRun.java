@@ -3,18 +3,11 @@ package tanah.core.climate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.BooleanSupplier;
 import tanah.core.box.ClimateCase;
-import tanah.core.climate.engine.Coefficients;
-import tanah.core.climate.engine.HeatStep;
-import tanah.core.climate.engine.Latent;
-import tanah.core.climate.engine.LatentCarryOver;
 import tanah.core.climate.engine.Network;
 import tanah.core.climate.engine.RoomAir;
-import tanah.core.climate.engine.Saturation;
 import tanah.core.climate.engine.ThermalState;
-import tanah.core.climate.engine.Vapour;
 import tanah.core.climate.engine.WaterStores;
 import tanah.core.physics.MoistAir;
 
@@ -25,10 +18,6 @@ public final class DayRun {
     private static final double STEP = 300; // s
     private static final int MEANS = 96;
     private static final double START_TOLERANCE = 0.01; // K
-    private static final double QUIET = 0.05; // K
-    private static final double FOG_SETTLED = 0.02; // K
-    private static final int MORE_PASSES = 8;
-    private static final double MORE_DUTY = 0.3;
     private static final double PERIODIC = 0.3; // K
     private static final int MOST_SPIN_UP = 5; // days
 
@@ -36,16 +25,10 @@ public final class DayRun {
     private final Network net;
     private final ClimateCase c;
     private final Weather weather;
-    private final Relay relay;
-    private final WaterDay water;
-    private LatentCarryOver debt;
-    private ThermalState state;
-    private double[] duty;
-    private double energy;
-    private double worstGap;
+    private final Pace pace;
+    private final DayStep now;
     private BooleanSupplier stop = () -> false;
     private Drill drill = Drill.quiet(0, 0);
-    private Set<Integer> stuck = Set.of();
     private boolean given;
 
     private DayRun(ClimateModel model, ClimateCase.RoomCourse season) {
@@ -57,15 +40,8 @@ public final class DayRun {
         this.net = model.net;
         this.c = model.enclosure();
         this.weather = new Weather(c, season);
-        this.relay = new Relay(net, model.lift);
-        this.water = new WaterDay(net, stores);
-        this.debt = new LatentCarryOver(net);
-        SteadyState start = start();
-        this.state = start.state().copy(net);
-        this.duty = new double[c.fixtures().size()];
-        for (int i = 0; i < duty.length; i++) {
-            duty[i] = start.duty(i);
-        }
+        this.pace = new Pace(c, weather);
+        this.now = new DayStep(model, weather, stores, start());
     }
 
     /** A day of a season that follows days like it. */
@@ -109,15 +85,12 @@ public final class DayRun {
         run.day(SPIN_UP, false);
         run.drill = drill;
         List<DayCourse.Sample> samples = new ArrayList<>();
-        run.water.open(run.state);
+        run.now.open(DayStep.QUIET);
         int steps = (int) Math.round(hours * 3600 / STEP);
-        for (int i = 0; i < steps; i++) {
-            double hour = (i + 0.5) * STEP / 3600;
-            RoomAir room = run.weather.room(hour, run.drill);
-            run.step(i * STEP / 3600, hour, room, STEP);
-            samples.add(run.sample(hour, room));
+        for (int i = 0; i < steps; ) {
+            i += run.advance(i, steps, STEP, samples);
         }
-        return new DrillCourse(samples, run.water.close(run.state), run.energy, run.worstGap);
+        return new DrillCourse(samples, run.now.water.close(run.now.state()), run.now.energy(), run.now.worstGap());
     }
 
     /**
@@ -135,11 +108,11 @@ public final class DayRun {
         if (run.given) {
             return Optional.empty();
         }
-        run.relay.start(run.duty);
+        run.now.relay.start(run.now.duty());
         run.day(step, false);
-        run.relay.measure();
+        run.now.relay.measure();
         DayCourse course = run.day(step, false);
-        return run.given ? Optional.empty() : Optional.of(run.relay.told(course.energy()));
+        return run.given ? Optional.empty() : Optional.of(run.now.relay.told(course.energy()));
     }
 
     /**
@@ -165,13 +138,35 @@ public final class DayRun {
         return run.given ? Optional.empty() : Optional.of(new AfterPlanting(means, drained));
     }
 
-    private DayCourse.Sample sample(double hour, RoomAir room) {
+    /**
+     * One step, or several at once while nothing happens; samples are as many as the steps that it stands for.
+     *
+     * @param from step at which it begins
+     * @param all  steps of the run
+     * @return how many steps it stands for
+     */
+    private int advance(int from, int all, double step, List<DayCourse.Sample> samples) {
+        int wide = pace.steps(from, all, step, drill, now.relay.works());
+        ThermalState before = now.state();
+        double hour = (from + wide / 2.0) * step / 3600;
+        now.step(from * step / 3600, hour, drill, wide * step);
+        ThermalState after = now.state();
+        pace.moved(net, before, after, wide * step);
+        for (int i = 1; i <= wide; i++) {
+            double at = (from + i - 0.5) * step / 3600;
+            samples.add(sample(
+                    at, weather.room(at, drill), i == wide ? after : before.between(net, after, (double) i / wide)));
+        }
+        return wide;
+    }
+
+    private DayCourse.Sample sample(double hour, RoomAir room, ThermalState at) {
         List<Double> duties = new ArrayList<>();
-        for (double d : duty) {
+        for (double d : now.duty()) {
             duties.add(d);
         }
         double damp = MoistAir.relative(room.humidity(), room.celsius(), c.pressure());
-        return new DayCourse.Sample(hour, c.isLit(hour), room.celsius(), damp, new Places(model, state), duties);
+        return new DayCourse.Sample(hour, c.isLit(hour), room.celsius(), damp, new Places(model, at), duties);
     }
 
     /** The steady state of the day's means. */
@@ -184,9 +179,9 @@ public final class DayRun {
             RoomAir r = weather.room(hour, drill);
             celsius += r.celsius() / MEANS;
             humidity += r.humidity() / MEANS;
-            double[] now = weather.available(hour, drill);
+            double[] here = weather.available(hour, drill);
             for (int j = 0; j < mean.length; j++) {
-                mean[j] += now[j] / MEANS;
+                mean[j] += here[j] / MEANS;
             }
         }
         return model.steady(
@@ -195,103 +190,27 @@ public final class DayRun {
 
     private DayCourse day(double step, boolean kept) {
         List<DayCourse.Sample> samples = new ArrayList<>();
-        ThermalState first = state;
-        energy = 0;
-        worstGap = 0;
-        water.open(state);
+        ThermalState first = now.state();
+        boolean leadsUp = !kept && step == SPIN_UP;
+        now.open(leadsUp ? DayStep.COARSE : DayStep.QUIET);
         int steps = (int) Math.round(DAY / step);
-        for (int i = 0; i < steps && !given; i++) {
+        for (int i = 0; i < steps && !given; ) {
             given = stop.getAsBoolean();
-            double hour = (i + 0.5) * step / 3600;
-            RoomAir room = weather.room(hour, drill);
-            step(i * step / 3600, hour, room, step);
-            if (kept) {
-                samples.add(sample(hour, room));
-            }
+            i += advance(i, steps, step, samples);
         }
         double periodicity = 0;
         for (int n = 0; n < net.grid.zones; n++) {
-            periodicity = Math.max(periodicity, Math.abs(state.air[n] - first.air[n]));
+            periodicity = Math.max(periodicity, Math.abs(now.state().air[n] - first.air[n]));
         }
-        double[] fog = water.fogging();
-        return new DayCourse(samples, water.close(state), energy, fog[0], fog[1], fog[2], periodicity, worstGap);
-    }
-
-    private void step(double begins, double hour, RoomAir room, double step) {
-        boolean failing = drill.holds(hour);
-        Sprayed spray = Sprayed.in(c.mist(), begins, step, failing && drill.misting());
-        double[] flash = water.spray(spray.water(), spray.air(), step, state);
-        boolean lit = c.isLit(hour);
-        double[] available = weather.available(hour, drill);
-        stuck = failing ? drill.stuck() : relay.switched(state, available, duty, lit, step);
-        double[] expected = new double[duty.length];
-        for (int i = 0; i < duty.length; i++) {
-            boolean ruled = c.fixtures().get(i).thermostat().isPresent() && !stuck.contains(i);
-            expected[i] = ruled ? Math.min(available[i], duty[i] + MORE_DUTY) : available[i];
-        }
-        double released = model.released(expected);
-        double venting = failing ? drill.venting() : 1;
-        Saturation full = new Saturation(net, state);
-        Coefficients k = coefficients(state, full, released, room, venting);
-        Pass pass = pass(k, state, full, room, lit, available, flash, step);
-        if (spray.water() > 0 || DayLedger.moved(net, state, pass.after()) >= QUIET) {
-            full = new Saturation(net, pass.after());
-            k.toward(coefficients(pass.after(), full, released, room, venting), 0.5);
-            pass = pass(k, pass.after(), full, room, lit, available, flash, step);
-            for (int more = 0; more < MORE_PASSES && pass.chasesFog(); more++) {
-                pass = pass(k, pass.after(), new Saturation(net, pass.after()), room, lit, available, flash, step);
-            }
-        }
-        ledger(pass, k, room, step);
-        water.apply(pass.vapour(), k, room, step);
-        debt.settle(net, pass.latent(), pass.at(), pass.after(), step);
-        state = pass.after();
-        duty = pass.duty();
-    }
-
-    private Coefficients coefficients(ThermalState at, Saturation full, double released, RoomAir room, double venting) {
-        return Coefficients.at(net, model.vents, at, full, water.stores, released, 0, room, venting);
-    }
-
-    /** One solution of a step; {@code at} are the temperatures about which evaporation is linear. */
-    private record Pass(Vapour vapour, Latent latent, ThermalState at, ThermalState after, double[] duty) {
-        /** Whether air in which fog falls is not yet as warm as the balance of vapour took it to be. */
-        boolean chasesFog() {
-            for (int n = 0; n < at.air.length; n++) {
-                if (latent.zoneSlope[n] > 0 && Math.abs(after.air[n] - at.air[n]) > FOG_SETTLED) {
-                    return true;
-                }
-            }
-            return false;
-        }
-    }
-
-    private Pass pass(
-            Coefficients k,
-            ThermalState at,
-            Saturation full,
-            RoomAir room,
-            boolean lit,
-            double[] available,
-            double[] flash,
-            double step) {
-        Vapour v = new Vapour(net, k, full, water.stores, room, lit, step, flash);
-        v.solve(state.humidity);
-        Latent latent = Latent.of(net, v, at);
-        debt.charge(latent, step);
-        HeatStep heat = new HeatStep(net, k, latent, 1 / step, at);
-        double[] next = duty.clone();
-        ThermalState after = Thermostats.of(model, heat, room, state, available, lit ? 1 : 0, next, stuck);
-        System.arraycopy(v.humidity, 0, after.humidity, 0, v.humidity.length);
-        return new Pass(v, latent, at, after, next);
-    }
-
-    private void ledger(Pass pass, Coefficients k, RoomAir room, double step) {
-        relay.aired(k.speed());
-        double latent = DayLedger.latent(net, pass.latent(), pass.after());
-        double stored = DayLedger.stored(net, state, pass.after());
-        Balance b = Balance.of(model, room, pass.after(), k, latent, pass.duty(), stored / step);
-        energy += b.power() * step;
-        worstGap = Math.max(worstGap, Math.abs(b.gap()));
+        double[] fog = now.water.fogging();
+        return new DayCourse(
+                kept ? samples : List.of(),
+                now.water.close(now.state()),
+                now.energy(),
+                fog[0],
+                fog[1],
+                fog[2],
+                periodicity,
+                now.worstGap());
     }
 }

@@ -52,6 +52,10 @@ final class Relay {
         return all;
     }
 
+    boolean works() {
+        return works;
+    }
+
     /** From now on relays switch; a device that was more on than off begins on. */
     void start(double[] duty) {
         works = true;

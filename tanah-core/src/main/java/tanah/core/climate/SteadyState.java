@@ -62,8 +62,8 @@ public final class SteadyState {
             int rounds,
             boolean converged) {
         Network net = model.net;
-        Vapour v = new Vapour(net, k, new Saturation(net, s), stores, room, lit, 0, new double[net.grid.zones]);
-        v.solve(s.humidity);
+        Vapour v = new Vapour(net, k, new Saturation(net, s), stores);
+        v.solve(s.humidity, room, lit);
         double latent = 0;
         for (double e : v.fromTile) {
             latent += LATENT_HEAT * e;

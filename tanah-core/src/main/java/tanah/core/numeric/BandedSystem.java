@@ -1,5 +1,7 @@
 package tanah.core.numeric;
 
+import java.util.Arrays;
+
 /**
  * A banded matrix, factored without exchange of rows: the systems of the air are dominated by their diagonals, so
  * elements do not grow.
@@ -13,6 +15,11 @@ public final class BandedSystem {
         this.size = size;
         this.half = half;
         this.rows = new double[size * (2 * half + 1)];
+    }
+
+    /** All zero again, to be filled anew. */
+    public void clear() {
+        Arrays.fill(rows, 0);
     }
 
     public void add(int row, int column, double value) {
@@ -68,6 +75,38 @@ public final class BandedSystem {
                 sum -= rows[i * wide + j - i + half] * x[j];
             }
             x[i] = sum / rows[i * wide + half];
+        }
+    }
+
+    /**
+     * Solves several right sides in place after {@link #factor()}, all of a row together.
+     *
+     * @param x     by unknown, then by right side
+     * @param sides how many
+     */
+    public void solve(double[] x, int sides) {
+        int wide = 2 * half + 1;
+        for (int i = 0; i < size; i++) {
+            for (int j = Math.max(0, i - half); j < i; j++) {
+                subtract(x, i * sides, rows[i * wide + j - i + half], j * sides, sides);
+            }
+        }
+        for (int i = size - 1; i >= 0; i--) {
+            for (int j = i + 1; j <= Math.min(size - 1, i + half); j++) {
+                subtract(x, i * sides, rows[i * wide + j - i + half], j * sides, sides);
+            }
+            double pivot = rows[i * wide + half];
+            for (int s = 0; s < sides; s++) {
+                x[i * sides + s] /= pivot;
+            }
+        }
+    }
+
+    private static void subtract(double[] x, int to, double times, int what, int sides) {
+        if (times != 0) {
+            for (int s = 0; s < sides; s++) {
+                x[to + s] -= times * x[what + s];
+            }
         }
     }
 }

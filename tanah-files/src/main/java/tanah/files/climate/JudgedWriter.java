@@ -55,7 +55,8 @@ final class JudgedWriter {
         return high > limit.high() ? "above" : low < limit.low() ? "below" : "within";
     }
 
-    private static Map<String, ToDoubleFunction<Places>> limited() {
+    /** Places whose extremes are printed. */
+    static Map<String, ToDoubleFunction<Places>> limited() {
         Map<String, ToDoubleFunction<Places>> all = new LinkedHashMap<>();
         all.put("basking_surface", p -> p.baskingSurface().orElse(Double.NaN));
         all.put("ground_max", p -> p.groundMax().orElse(Double.NaN));

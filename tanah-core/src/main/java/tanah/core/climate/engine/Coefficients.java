@@ -3,6 +3,7 @@ package tanah.core.climate.engine;
 import static tanah.core.physics.Constants.GRAVITY;
 import static tanah.core.physics.Constants.ZERO_CELSIUS;
 
+import java.util.Arrays;
 import tanah.core.box.ClimateCase;
 import tanah.core.box.Shell;
 import tanah.core.physics.Films;
@@ -49,7 +50,13 @@ public final class Coefficients {
     /** Mixing speed (m/s). */
     private final double[] speed = new double[1];
 
-    private Coefficients(Network net) {
+    private final Network net;
+    private final double[] virtual;
+
+    /** All zero, to be set. */
+    public Coefficients(Network net) {
+        this.net = net;
+        virtual = new double[net.grid.zones];
         tileFilm = new double[net.grid.tiles];
         tileRadiant = new double[net.grid.tiles];
         paneFilm = new double[net.patches];
@@ -111,14 +118,15 @@ public final class Coefficients {
     }
 
     /**
+     * What couples the nodes at a state, in place of what was here.
+     *
      * @param full     of the same state
      * @param stores   by which soil is wet
      * @param released heat of devices in the air at the duties in force (W)
      * @param floor    of the mixing speed (m/s)
      * @param venting  share of the exchange that is open, 1 unless vents are blocked
      */
-    public static Coefficients at(
-            Network net,
+    public Coefficients set(
             Vents vents,
             ThermalState s,
             Saturation full,
@@ -127,22 +135,19 @@ public final class Coefficients {
             double floor,
             RoomAir room,
             double venting) {
-        Coefficients k = new Coefficients(net);
-        double[] virtual = new double[net.grid.zones];
         for (int n = 0; n < virtual.length; n++) {
             virtual[n] = s.virtual(n);
         }
         double kelvin = s.meanAir() + ZERO_CELSIUS;
-        double stirred =
-                k.surfaces(net, s, stores, new Buoyancy(net, s, virtual, full), kelvin) + Math.max(0, released);
-        k.radiation(net, s, room);
-        k.mixing(net, virtual, kelvin, stirred, floor);
-        k.room(net, vents, virtual, room, venting);
-        return k;
+        double stirred = surfaces(s, stores, new Buoyancy(net, s, virtual, full), kelvin) + Math.max(0, released);
+        radiation(s, room);
+        mixing(kelvin, stirred, floor);
+        room(vents, room, venting);
+        return this;
     }
 
     /** Films; the lift that warm faces give to the air (W). */
-    private double surfaces(Network net, ThermalState s, WaterStores stores, Buoyancy lift, double kelvin) {
+    private double surfaces(ThermalState s, WaterStores stores, Buoyancy lift, double kelvin) {
         Grid g = net.grid;
         double given = 0;
         for (int t = 0; t < g.tiles; t++) {
@@ -172,7 +177,7 @@ public final class Coefficients {
         return given;
     }
 
-    private void radiation(Network net, ThermalState s, RoomAir room) {
+    private void radiation(ThermalState s, RoomAir room) {
         Sections see = net.sections;
         Grid g = net.grid;
         for (int t = 0; t < g.tiles; t++) {
@@ -197,7 +202,7 @@ public final class Coefficients {
         }
     }
 
-    private void mixing(Network net, double[] virtual, double kelvin, double stirred, double floor) {
+    private void mixing(double kelvin, double stirred, double floor) {
         Grid g = net.grid;
         Shell shell = g.enclosure.shell();
         double lift = GRAVITY * stirred / (shell.length() * shell.width() * MoistAir.DENSITY * MoistAir.HEAT * kelvin);
@@ -220,10 +225,13 @@ public final class Coefficients {
         }
     }
 
-    private void room(Network net, Vents vents, double[] virtual, RoomAir room, double venting) {
+    private void room(Vents vents, RoomAir room, double venting) {
         Grid g = net.grid;
         ClimateCase c = g.enclosure;
         double factor = net.factors.vent() * venting;
+        Arrays.fill(flow, 0);
+        Arrays.fill(out, 0);
+        Arrays.fill(in, 0);
         for (int n = 0; n < g.zones; n++) {
             exchange[n] = factor * g.volume() * LEAK + venting * c.exchange() / g.zones;
         }

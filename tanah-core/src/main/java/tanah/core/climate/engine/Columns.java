@@ -1,29 +1,44 @@
 package tanah.core.climate.engine;
 
-import org.jspecify.annotations.Nullable;
+import java.util.Arrays;
 
 /**
  * The ground under the land tiles at given coefficients: six cells a column, carried up from the bottom as a line in the
  * temperature of the face above. Neighbours are taken from the start of the step, in the steady state from the last
- * iterate. One object serves one round with one room and one start of the step.
+ * iterate.
  */
 final class Columns {
     private final Network net;
     private final Grid g;
-    private final double perSecond;
+    private double perSecond;
     /** By cell: one over its diagonal, and its answer to the temperature above it. */
-    private final double[] share;
+    private double[] share;
 
-    private final double[] follows;
-    private double @Nullable [] known;
+    private double[] follows;
+    /** What room and history give to each cell, the same for every sweep of a round. */
+    private final double[] known;
 
-    Columns(Network net, double perSecond) {
+    private boolean isKnown;
+    private final double[] own;
+
+    Columns(Network net) {
         this.net = net;
         this.g = net.grid;
+        ColumnFactors steady = net.columns(0);
+        share = steady.share();
+        follows = steady.follows();
+        known = new double[share.length];
+        own = new double[share.length];
+    }
+
+    /** A new round, with one room and one start of the step. */
+    Columns set(double perSecond) {
         this.perSecond = perSecond;
         ColumnFactors factors = net.columns(perSecond);
         share = factors.share();
         follows = factors.follows();
+        isKnown = false;
+        return this;
     }
 
     /** What the column adds to the diagonal of a tile's face (W/K). */
@@ -37,20 +52,21 @@ final class Columns {
     }
 
     /**
-     * Values of the cells with the face at 0.
+     * Values of the cells with the face at 0, until it is asked again.
      *
      * @param whole whether room and history count, or only the sources
      */
     double[] rise(HeatSources s, boolean whole, double outside, ThermalState start, ThermalState beside) {
-        double[] own = new double[share.length];
         boolean heated = s.isInGround();
-        if (!whole && !heated) {
-            return own;
-        }
         if (whole) {
-            double[] given = given(outside, start);
-            System.arraycopy(given, 0, own, 0, own.length);
-            neighbours(own, beside);
+            know(outside, start);
+            System.arraycopy(known, 0, own, 0, own.length);
+            neighbours(beside);
+        } else {
+            Arrays.fill(own, 0);
+            if (!heated) {
+                return own;
+            }
         }
         int deepest = (Grid.DEEP - 1) * g.tiles;
         if (heated) {
@@ -73,12 +89,12 @@ final class Columns {
         return own;
     }
 
-    /** What room and history give to each cell; the same for every sweep of a round. */
-    private double[] given(double outside, ThermalState start) {
-        if (known != null) {
-            return known;
+    private void know(double outside, ThermalState start) {
+        if (isKnown) {
+            return;
         }
-        double[] sum = new double[share.length];
+        isKnown = true;
+        double[] sum = known;
         int deepest = (Grid.DEEP - 1) * g.tiles;
         double rate = g.tileArea * perSecond;
         for (int i = 0; i < sum.length; i++) {
@@ -98,12 +114,10 @@ final class Columns {
                 sum[b[i]] -= flow;
             }
         }
-        known = sum;
-        return sum;
     }
 
     /** In the steady state cells side by side are taken from the last iterate. */
-    private void neighbours(double[] own, ThermalState beside) {
+    private void neighbours(ThermalState beside) {
         if (perSecond > 0) {
             return;
         }

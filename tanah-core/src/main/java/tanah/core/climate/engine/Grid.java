@@ -41,6 +41,9 @@ public final class Grid {
     public final double tileArea;
     public final double[] tileZ;
     public final int[] region;
+    /** By tile. */
+    private final boolean[] land;
+
     final int[] tileZone;
     /** By region: index of its water, or -1 for land. */
     public final int[] water;
@@ -77,9 +80,11 @@ public final class Grid {
         waters = found;
         tileZ = new double[tiles];
         region = new int[tiles];
+        land = new boolean[tiles];
         double sum = 0;
         for (int t = 0; t < tiles; t++) {
             region[t] = regionAt(x(t), y(t));
+            land[t] = water[region[t]] < 0;
             tileZ[t] = height(t);
             sum += tileZ[t];
         }
@@ -157,7 +162,7 @@ public final class Grid {
     }
 
     public boolean isLand(int tile) {
-        return water[region[tile]] < 0;
+        return land[tile];
     }
 
     public Floor.Land land(int tile) {

@@ -22,17 +22,18 @@ final class HeatFaces {
     private final Grid g;
     private final Coefficients k;
     private final Latent latent;
-    private final double perSecond;
+    private final double[] core;
+    private final double[] own;
+    private double perSecond;
     private final double[] surfaceDen;
     private final double[] coreDen;
     private final double[] innerDen;
 
-    HeatFaces(Network net, Coefficients k, Latent latent, Columns columns, double perSecond, ThermalState last) {
+    HeatFaces(Network net, Coefficients k, Latent latent) {
         this.net = net;
         this.g = net.grid;
         this.k = k;
         this.latent = latent;
-        this.perSecond = perSecond;
         count = g.tiles + net.patches + 2 * net.platforms + g.zones;
         zone = new int[count];
         film = new double[count];
@@ -47,10 +48,13 @@ final class HeatFaces {
         surfaceDen = new double[g.tiles];
         coreDen = new double[net.patches];
         innerDen = new double[net.patches];
-        eliminate(columns, last);
+        core = new double[net.patches];
+        own = new double[count];
     }
 
-    private void eliminate(Columns columns, ThermalState last) {
+    /** The faces of a round. */
+    void set(Columns columns, double perSecond, ThermalState last) {
+        this.perSecond = perSecond;
         for (int t = 0; t < g.tiles; t++) {
             face(t, g.tileZone[t], k.tileFilm[t], k.tileRadiant[t]);
             if (!g.isLand(t)) {
@@ -138,9 +142,8 @@ final class HeatFaces {
         return film[f] > 0 && (f >= g.tiles || g.isLand(f));
     }
 
-    /** What the middle of each patch comes to without its inner face (°C). */
+    /** What the middle of each patch comes to without its inner face (°C), until it is asked again. */
     double[] cores(HeatSources s, boolean whole, double outside, ThermalState start) {
-        double[] core = new double[net.patches];
         for (int p = 0; p < net.patches; p++) {
             double half = net.patchHalf[p];
             double out = net.patchOut[p];
@@ -150,9 +153,8 @@ final class HeatFaces {
         return core;
     }
 
-    /** What each face comes to by its own sources (°C). */
+    /** What each face comes to by its own sources (°C), until it is asked again. */
     double[] own(HeatSources s, boolean whole, ThermalState start, Columns columns, double[] a, double[] core) {
-        double[] own = new double[count];
         for (int t = 0; t < g.tiles; t++) {
             own[t] = g.isLand(t) ? tile(t, s, whole, columns, a) : 0;
         }

@@ -1,5 +1,6 @@
 package tanah.core.climate.engine;
 
+import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
 
 /** Where the heat of a device goes (W at full power). What stays outside is {@code room}. */
@@ -73,6 +74,15 @@ public final class HeatSources {
             sum += v;
         }
         return sum;
+    }
+
+    /** All nothing again. */
+    public void clear() {
+        inGround = null;
+        room = 0;
+        for (double[] part : all()) {
+            Arrays.fill(part, 0);
+        }
     }
 
     public void add(HeatSources other, double times) {

@@ -1,5 +1,6 @@
 package tanah.core.climate.engine;
 
+import java.util.Arrays;
 import tanah.core.numeric.BandedSystem;
 import tanah.core.numeric.DenseSystem;
 import tanah.core.physics.MoistAir;
@@ -13,41 +14,60 @@ public final class HeatStep {
     private final Grid g;
     private final Coefficients k;
     private final Latent latent;
-    private final double perSecond;
-    private final ThermalState last;
+    private double perSecond;
+    private ThermalState last;
 
     private final HeatFaces faces;
     private final Columns columns;
 
     private final BandedSystem matrix;
-    private final double[][] border;
-    private final double[][] below;
-    private final double[][] corner;
-    private final double[][] inverse;
-    private double[][] reduced = {};
     private final int sections;
+    /** Unknowns of the border: sections and waters. */
+    private final int rim;
+    /** By zone, then by unknown of the border: what couples the zone to it; after the solution the answer of the zone. */
+    private final double[] border;
+    /** By unknown of the border. */
+    private final double[][] below;
 
-    /**
-     * @param perSecond 1/dt; 0 for the steady state
-     * @param last      the iterate for plumes and, in the steady state, lateral conduction
-     */
-    public HeatStep(Network net, Coefficients k, Latent latent, double perSecond, ThermalState last) {
+    private final double[][] corner;
+    private final double[][] belowViewed;
+    private final double[][] cornerViewed;
+    private double[][] reduced = {};
+    private final double[] unused;
+
+    /** Of one run; {@code k} and {@code latent} are as they stand when it is set. */
+    public HeatStep(Network net, Coefficients k, Latent latent) {
         this.net = net;
         this.g = net.grid;
         this.k = k;
         this.latent = latent;
-        this.perSecond = perSecond;
-        this.last = last;
-        columns = new Columns(net, perSecond);
-        faces = new HeatFaces(net, k, latent, columns, perSecond, last);
+        last = new ThermalState(net);
+        columns = new Columns(net);
+        faces = new HeatFaces(net, k, latent);
         matrix = new BandedSystem(g.zones, net.half);
         sections = net.sections.count;
-        int m = sections + g.waters;
-        border = new double[m][g.zones];
-        below = new double[m][g.zones];
-        corner = new double[m][m];
-        inverse = new double[m][g.zones];
+        rim = sections + g.waters;
+        border = new double[g.zones * rim];
+        below = new double[rim][g.zones];
+        corner = new double[rim][rim];
+        belowViewed = new double[sections][g.zones];
+        cornerViewed = new double[sections][rim];
+        unused = new double[g.zones];
+    }
+
+    /**
+     * The balance of a round.
+     *
+     * @param perSecond 1/dt; 0 for the steady state
+     * @param last      the iterate for plumes and, in the steady state, lateral conduction
+     */
+    public HeatStep set(double perSecond, ThermalState last) {
+        this.perSecond = perSecond;
+        this.last = last;
+        columns.set(perSecond);
+        faces.set(columns, perSecond, last);
         assemble();
+        return this;
     }
 
     /** Speed at which the air mixes (m/s). */
@@ -59,7 +79,10 @@ public final class HeatStep {
 
     private void assemble() {
         double cap = MoistAir.DENSITY * MoistAir.HEAT * g.volume() * perSecond;
-        double[] unused = new double[g.zones];
+        matrix.clear();
+        Arrays.fill(border, 0);
+        clear(below);
+        clear(corner);
         for (int n = 0; n < g.zones; n++) {
             // (H4)
             matrix.add(n, n, cap + MoistAir.HEAT * k.exchange[n] + latent.zoneSlope[n]);
@@ -85,18 +108,23 @@ public final class HeatStep {
         radiant += waters();
         exchanged(radiant / net.sections.total);
         matrix.factor();
-        for (int i = 0; i < border.length; i++) {
-            inverse[i] = border[i].clone();
-            matrix.solve(inverse[i]);
-        }
-        int m = border.length;
-        double[][] schur = new double[m][m];
-        for (int i = 0; i < m; i++) {
-            for (int j = 0; j < m; j++) {
-                schur[i][j] = corner[i][j] - dot(below[i], inverse[j]);
+        matrix.solve(border, rim);
+        for (int i = 0; i < rim; i++) {
+            double[] row = corner[i];
+            for (int n = 0; n < g.zones; n++) {
+                double b = below[i][n];
+                for (int j = 0; j < rim && b != 0; j++) {
+                    row[j] -= b * border[n * rim + j];
+                }
             }
         }
-        reduced = DenseSystem.inverse(schur);
+        reduced = DenseSystem.inverse(corner);
+    }
+
+    private static void clear(double[][] rows) {
+        for (double[] row : rows) {
+            Arrays.fill(row, 0);
+        }
     }
 
     /** The waters and the tiles that are their face; what they radiate (W/K). */
@@ -110,7 +138,7 @@ public final class HeatStep {
                 int b = sections + w;
                 radiant += faces.radiant[t];
                 matrix.add(a, a, faces.film[t]);
-                border[b][a] -= faces.film[t];
+                border[a * rim + b] -= faces.film[t];
                 below[b][a] -= faces.film[t];
                 corner[s][s] += faces.radiant[t];
                 corner[s][b] -= faces.radiant[t];
@@ -144,7 +172,7 @@ public final class HeatStep {
         matrix.add(to, a, -share * faces.film[f] * (faces.byAir[f] - 1));
         double[] sees = faces.sees(f);
         for (int s = 0; s < sections; s++) {
-            border[s][to] -= share * faces.film[f] * faces.byStar[f] * sees[s];
+            border[to * rim + s] -= share * faces.film[f] * faces.byStar[f] * sees[s];
         }
     }
 
@@ -152,11 +180,11 @@ public final class HeatStep {
     private void exchanged(double mean) {
         // (H5), (R3)
         double[][] view = net.sections.view;
-        double[][] rows = new double[sections][];
-        double[][] zones = new double[sections][];
+        double[][] rows = cornerViewed;
+        double[][] zones = belowViewed;
+        clear(rows);
+        clear(zones);
         for (int i = 0; i < sections; i++) {
-            rows[i] = new double[corner.length];
-            zones[i] = new double[g.zones];
             for (int j = 0; j < sections; j++) {
                 add(rows[i], corner[j], view[i][j]);
                 add(zones[i], below[j], view[i][j]);
@@ -165,8 +193,8 @@ public final class HeatStep {
             rows[i][i] += mean * net.sections.area[i];
         }
         for (int i = 0; i < sections; i++) {
-            corner[i] = rows[i];
-            below[i] = zones[i];
+            System.arraycopy(rows[i], 0, corner[i], 0, rim);
+            System.arraycopy(zones[i], 0, below[i], 0, g.zones);
         }
     }
 
@@ -179,32 +207,30 @@ public final class HeatStep {
     // ---- one set of sources
 
     /**
-     * @param room  null for the response to the sources alone, without room and history
      * @param start state at the start of the step
+     * @param r     gets the solution
      */
-    public ThermalState solve(HeatSources s, RoomAir room, ThermalState start) {
-        return solve(s, true, room.celsius(), start);
+    public void solve(HeatSources s, RoomAir room, ThermalState start, ThermalState r) {
+        solve(s, true, room.celsius(), start, r);
     }
 
-    /** What the sources alone add. */
-    public ThermalState response(HeatSources s) {
-        return solve(s, false, 0, last);
+    /** What the sources alone add, without room and history. */
+    public void response(HeatSources s, ThermalState r) {
+        solve(s, false, 0, last, r);
     }
 
-    private ThermalState solve(HeatSources s, boolean whole, double outside, ThermalState start) {
+    private void solve(HeatSources s, boolean whole, double outside, ThermalState start, ThermalState r) {
         double[] a = columns.rise(s, whole, outside, start, last);
         double[] core = faces.cores(s, whole, outside, start);
         double[] own = faces.own(s, whole, start, columns, a, core);
-        ThermalState r = new ThermalState(net);
         reduced(s, whole, outside, start, own, r);
         faces.spread(r, own, core, s, outside);
         columns.down(a, r.ground, r.cell);
-        return r;
     }
 
     private void reduced(
             HeatSources s, boolean whole, double outside, ThermalState start, double[] own, ThermalState r) {
-        int m = sections + g.waters;
+        int m = rim;
         double[] f = r.air;
         double[] given = new double[sections];
         double[] e = new double[m];
@@ -243,8 +269,10 @@ public final class HeatStep {
         for (int i = 0; i < m; i++) {
             x[i] = dot(reduced[i], e);
         }
-        for (int j = 0; j < m; j++) {
-            add(f, inverse[j], -x[j]);
+        for (int n = 0; n < g.zones; n++) {
+            for (int j = 0; j < m; j++) {
+                f[n] -= border[n * m + j] * x[j];
+            }
         }
         System.arraycopy(x, 0, r.star, 0, sections);
         System.arraycopy(x, sections, r.water, 0, g.waters);

@@ -12,7 +12,7 @@ public final class Saturation {
     private static final double BEYOND = 0.3;
 
     private final Network net;
-    private final ThermalState state;
+    private ThermalState state;
 
     public Saturation(Network net, ThermalState state) {
         this.net = net;
@@ -21,6 +21,17 @@ public final class Saturation {
         pane = new double[net.patches];
         leaf = new double[net.grid.zones];
         air = new double[net.grid.zones];
+        fill();
+    }
+
+    /** The same of another state, in place. */
+    public Saturation set(ThermalState other) {
+        state = other;
+        fill();
+        return this;
+    }
+
+    private void fill() {
         for (int t = 0; t < tile.length; t++) {
             tile[t] = full(state.surface(net, t));
         }

@@ -20,7 +20,7 @@ public final class ThermalState {
     public final double[] leaf;
     public final double[] humidity;
 
-    ThermalState(Network net) {
+    public ThermalState(Network net) {
         air = new double[net.grid.zones];
         star = new double[net.sections.count];
         water = new double[net.grid.waters];
@@ -79,6 +79,16 @@ public final class ThermalState {
         }
     }
 
+    /** On the way to a later state, by a share of it; humidity too. */
+    public ThermalState between(Network net, ThermalState later, double share) {
+        ThermalState s = copy(net);
+        s.toward(later, share);
+        for (int i = 0; i < humidity.length; i++) {
+            s.humidity[i] += share * (later.humidity[i] - humidity[i]);
+        }
+        return s;
+    }
+
     /** Moves a share of the way to another; the largest change of air and ground before it (K). */
     public double toward(ThermalState other, double share) {
         double largest = 0;
@@ -98,8 +108,7 @@ public final class ThermalState {
 
     /** Face of a tile: the soil's or its water's (°C). */
     public double surface(Network net, int tile) {
-        int w = net.grid.water[net.grid.region[tile]];
-        return w < 0 ? ground[tile] : water[w];
+        return net.grid.isLand(tile) ? ground[tile] : water[net.grid.water[net.grid.region[tile]]];
     }
 
     /** Mean radiant temperature about something that spans sections (°C). */
@@ -116,6 +125,6 @@ public final class ThermalState {
     }
 
     public double meanAir() {
-        return Arrays.stream(air).average().orElse(0);
+        return HeatSources.total(air) / air.length;
     }
 }

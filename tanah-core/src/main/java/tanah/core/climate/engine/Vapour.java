@@ -1,5 +1,6 @@
 package tanah.core.climate.engine;
 
+import java.util.Arrays;
 import tanah.core.numeric.BandedSystem;
 import tanah.core.physics.MoistAir;
 
@@ -19,10 +20,12 @@ public final class Vapour {
     private final Grid g;
     private final Coefficients k;
     private final WaterStores stores;
-    private final RoomAir room;
-    private final boolean lit;
-    private final boolean steady;
-    private final double step;
+    private final BandedSystem matrix;
+    private final boolean[] flags;
+    private final double[] guess;
+    private final double[] before;
+    private boolean steady = true;
+    private double step;
 
     // results, kg/s unless said otherwise
     public final double[] humidity;
@@ -31,6 +34,7 @@ public final class Vapour {
     public final double[] fromLeaf;
     public final double[] breathed;
     final double[] fog;
+    /** What evaporates as it falls. */
     final double[] flash;
     // conductances in force (kg/s)
     final double[] tileGain;
@@ -46,26 +50,18 @@ public final class Vapour {
     private final boolean[] leafFixed;
     private boolean breathFixed;
 
-    /** @param step s; 0 for the steady state */
-    public Vapour(
-            Network net,
-            Coefficients k,
-            Saturation full,
-            WaterStores stores,
-            RoomAir room,
-            boolean lit,
-            double step,
-            double[] flash) {
+    /** Of one run; {@code k}, {@code full} and {@code stores} are as they stand when it solves. */
+    public Vapour(Network net, Coefficients k, Saturation full, WaterStores stores) {
         this.net = net;
         this.g = net.grid;
         this.k = k;
         this.stores = stores;
-        this.room = room;
-        this.lit = lit;
-        this.steady = step <= 0;
-        this.step = step;
-        this.flash = flash;
         this.full = full;
+        matrix = new BandedSystem(g.zones, net.half);
+        flags = new boolean[g.tiles + net.patches + 2 * g.zones];
+        guess = new double[g.zones];
+        before = new double[g.zones];
+        flash = new double[g.zones];
         humidity = new double[g.zones];
         fromTile = new double[g.tiles];
         fromPane = new double[net.patches];
@@ -81,29 +77,51 @@ public final class Vapour {
         leafFixed = new boolean[g.zones];
     }
 
-    /** @param start humidities at the start of the step */
-    public void solve(double[] start) {
-        double[] guess = start.clone();
-        double[] before = start.clone();
-        boolean[] flags = new boolean[g.tiles + net.patches + 2 * g.zones];
+    /** The balance of a steady state. */
+    public void solve(double[] start, RoomAir room, boolean lit) {
+        Arrays.fill(flash, 0);
+        solved(start, room, lit);
+    }
+
+    /**
+     * The balance of a step.
+     *
+     * @param start   humidities at its start
+     * @param step    s
+     * @param falling what evaporates as it falls, by zone (kg/s)
+     */
+    public void solve(double[] start, RoomAir room, boolean lit, double step, double[] falling) {
+        this.step = step;
+        steady = false;
+        System.arraycopy(falling, 0, flash, 0, flash.length);
+        solved(start, room, lit);
+    }
+
+    private void solved(double[] start, RoomAir room, boolean lit) {
+        System.arraycopy(start, 0, guess, 0, guess.length);
+        System.arraycopy(start, 0, before, 0, before.length);
+        Arrays.fill(flags, false);
+        Arrays.fill(tileFixed, false);
+        Arrays.fill(paneFixed, false);
+        Arrays.fill(leafFixed, false);
+        breathFixed = false;
         for (int round = 0; round < ROUNDS; round++) {
-            boolean changed = conductances(guess, flags);
+            boolean changed = conductances(guess, lit);
             if (round > 0 && !changed && !limited()) {
                 break;
             }
-            balance(start);
+            balance(start, room);
             fluxes();
-            double[] next = humidity.clone();
             for (int n = 0; n < guess.length; n++) {
-                guess[n] = round + 1 >= AVERAGED ? (next[n] + before[n]) / 2 : next[n];
+                guess[n] = round + 1 >= AVERAGED ? (humidity[n] + before[n]) / 2 : humidity[n];
+                before[n] = humidity[n];
             }
-            before = next;
         }
         fluxes();
     }
 
-    /** Sets what is in force at a guess; whether the pattern of what condenses, {@code flags}, has changed. */
-    private boolean conductances(double[] w, boolean[] flags) {
+    /** Sets what is in force at a guess; whether the pattern of what condenses has changed. */
+    private boolean conductances(double[] w, boolean lit) {
         boolean changed = false;
         int flag = 0;
         double mass = MoistAir.HEAT * LEWIS;
@@ -146,8 +164,9 @@ public final class Vapour {
         return changed;
     }
 
-    private void balance(double[] start) {
-        BandedSystem a = new BandedSystem(g.zones, net.half);
+    private void balance(double[] start, RoomAir room) {
+        BandedSystem a = matrix;
+        a.clear();
         double inertia = steady ? 0 : MoistAir.DENSITY * g.volume() / step;
         for (int n = 0; n < g.zones; n++) {
             // (V1)

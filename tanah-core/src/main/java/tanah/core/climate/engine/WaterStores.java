@@ -90,6 +90,6 @@ public final class WaterStores {
     }
 
     public double deepSum() {
-        return Arrays.stream(deep).sum();
+        return HeatSources.total(deep);
     }
 }

@@ -90,13 +90,13 @@ class EngineTablesTest {
     @CsvSource({"0.05, 3600, 3.28485", "0.05, 14400, 6.251356"})
     void warmthRunsIntoDeepGround(double depth, double seconds, double published) {
         Network net = ground(0.3, new Sheet(0.8, 2.2e6, 0.3));
-        Columns columns = new Columns(net, 1 / 300.0);
+        Columns columns = new Columns(net).set(1 / 300.0);
         ThermalState s = ThermalState.even(net, 20, 0.005);
         int middle = net.grid.tileAt(0.225, 0.225);
         double[] faces = new double[net.grid.tiles];
         java.util.Arrays.fill(faces, 30);
         for (int i = 0; i < seconds / 300; i++) {
-            Columns step = new Columns(net, 1 / 300.0);
+            Columns step = new Columns(net).set(1 / 300.0);
             double[] own = step.rise(new HeatSources(net), true, 20, s, s);
             ThermalState next = ThermalState.even(net, 20, 0.005);
             step.down(own, faces, next.cell);
