@@ -27,12 +27,15 @@ function sync(old, fresh) {
     return;
   }
   const alike = old.nodeName === fresh.nodeName && old.id === fresh.id && old.childNodes.length > 0 && old.childNodes.length === fresh.childNodes.length && !old.matches("select, textarea");
-  if (!alike) {
+  // a field that is put anew would lose the focus, and the page be laid out to give it back
+  const field = old.nodeName === "INPUT" && fresh.nodeName === "INPUT" && old.id !== "" && old.id === fresh.id && old.type === fresh.type;
+  if (!alike && !field) {
     old.replaceWith(document.adoptNode(fresh));
     return;
   }
   [...old.attributes].filter((a) => !fresh.hasAttribute(a.name)).forEach((a) => old.removeAttribute(a.name));
   [...fresh.attributes].filter((a) => old.getAttribute(a.name) !== a.value).forEach((a) => old.setAttribute(a.name, a.value));
+  if (field) { unTyped(old); }
   const parts = [...fresh.childNodes];
   [...old.childNodes].forEach((child, i) => sync(child, parts[i]));
 }

@@ -22,7 +22,6 @@ import tanah.core.light.Vec;
  * give back little, which is left out: up to 15 % more in white or limestone-lined boxes.
  */
 public final class LightMap {
-    private static final double OVER_GROUND = 0.01; // m, for plants
     private static final double SHADE = 0.3; // UV index
 
     private final Grid grid;
@@ -30,8 +29,16 @@ public final class LightMap {
     private final double uvFactor;
     private final double lampFactor;
     private final List<Source> sources = new ArrayList<>();
-    /** Light thrown back by source (1/m²), found when plant light is first asked for. */
-    private double @Nullable [] thrown;
+    /** Found when plant light is first asked for. */
+    private @Nullable PlantField plants;
+
+    /**
+     * Light for plants by source, by unit of its light (1/m²).
+     *
+     * @param direct straight from it, by tile
+     * @param thrown back, at every place alike
+     */
+    private record PlantField(double[][] direct, double[] thrown) {}
 
     /** A lamp with what does not change from place to place: its samples, its UV and its photons by unit of light. */
     private record Source(
@@ -128,7 +135,7 @@ public final class LightMap {
     /** The same at some duties of the devices. */
     public double photons(Vec at, IntToDoubleFunction duty) {
         double sum = 0;
-        double[] back = thrown();
+        double[] back = plants().thrown();
         for (int i = 0; i < back.length; i++) {
             Source l = sources.get(i);
             double share = l.photons() > 0 ? duty.applyAsDouble(l.fixture()) : 0;
@@ -144,21 +151,28 @@ public final class LightMap {
     /** Of it what is thrown back, at every place alike (mol/m² s). */
     public double photonsThrown() {
         double sum = 0;
-        double[] back = thrown();
+        double[] back = plants().thrown();
         for (int i = 0; i < back.length; i++) {
             sum += dimmed(sources.get(i).fixture()) * sources.get(i).photons() * back[i];
         }
         return sum;
     }
 
-    private double[] thrown() {
-        double[] found = thrown;
+    private PlantField plants() {
+        PlantField found = plants;
         if (found == null) {
             ThrownLight box = new ThrownLight(grid, space);
-            found = sources.stream()
-                    .mapToDouble(l -> l.photons() > 0 ? box.of(l.shape(), l.part(), l.samples()) : 0)
-                    .toArray();
-            thrown = found;
+            double[][] direct = new double[sources.size()][grid.tiles];
+            double[] back = new double[direct.length];
+            for (int i = 0; i < back.length; i++) {
+                Source l = sources.get(i);
+                if (l.photons() > 0) {
+                    direct[i] = box.direct(l.shape(), l.part(), l.samples());
+                    back[i] = box.of(l.shape(), l.part(), direct[i]);
+                }
+            }
+            found = new PlantField(direct, back);
+            plants = found;
         }
         return found;
     }
@@ -208,10 +222,20 @@ public final class LightMap {
     public Ground photonsOnGround() {
         double[] all = new double[grid.tiles];
         for (int t = 0; t < grid.tiles; t++) {
-            all[t] = photons(grid.over(t, OVER_GROUND));
+            all[t] = photonsOn(t);
         }
         return new Ground(
                 Arrays.stream(all).average().orElse(0), Arrays.stream(all).max().orElse(0), 0);
+    }
+
+    private double photonsOn(int tile) {
+        PlantField field = plants();
+        double sum = 0;
+        for (int i = 0; i < sources.size(); i++) {
+            Source l = sources.get(i);
+            sum += dimmed(l.fixture()) * l.photons() * (field.direct()[i][tile] + field.thrown()[i]);
+        }
+        return sum;
     }
 
     /** Mean daily light integral of the ground (mol/m²). */

@@ -25,7 +25,7 @@ final class ThrownLight {
     private static final double CLEAR = 0.15; // of a bare pane for light from all sides
     private static final double MESH = 0.3; // of its wire
     private static final double LEAVES = 0.10;
-    private static final double OVER = 0.01; // m over the ground
+    static final double OVER = 0.01; // m over the ground
 
     private final Grid grid;
     private final Space space;
@@ -81,14 +81,26 @@ final class ThrownLight {
                 : 1 - WATER;
     }
 
-    /** At any place, by unit of a lamp's light (1/m²). */
-    double of(Emitter lamp, Emitter.Part part, List<Emitter.Sample> samples) {
+    /** Straight from a lamp by tile, just over it, by unit of its light (1/m²). */
+    double[] direct(Emitter lamp, Emitter.Part part, List<Emitter.Sample> samples) {
+        double[] all = new double[grid.tiles];
+        for (int t = 0; t < all.length; t++) {
+            Vec at = grid.over(t, OVER);
+            all[t] = space.irradiance(lamp, part, samples, Band.LIGHT, at, Optional.of(Vec.UP), Space.Shade.ALL);
+        }
+        return all;
+    }
+
+    /**
+     * Thrown back, at any place alike, by unit of a lamp's light (1/m²).
+     *
+     * @param direct of the lamp
+     */
+    double of(Emitter lamp, Emitter.Part part, double[] direct) {
         Interior.Thrown thrown = inside.thrown(lamp, part, Band.LIGHT, space, walls);
         double pool = thrown.scattered() + thrown.floor() * ground;
         for (int t = 0; t < grid.tiles; t++) {
-            Vec at = grid.over(t, OVER);
-            double direct = space.irradiance(lamp, part, samples, Band.LIGHT, at, Optional.of(Vec.UP), Space.Shade.ALL);
-            pool += direct * grid.tileArea * (1 - absorbed(t));
+            pool += direct[t] * grid.tileArea * (1 - absorbed(t));
         }
         return thrown.floor() / floor + pool / (all * (1 - mean));
     }

@@ -16,21 +16,19 @@ public record Block(double x0, double x1, double y0, double y1, double z0, doubl
     public double inside(Vec from, Vec to) {
         double enter = 0;
         double leave = 1;
-        double[] starts = {from.x(), from.y(), from.z()};
-        double[] runs = {to.x() - from.x(), to.y() - from.y(), to.z() - from.z()};
-        double[] lows = {x0, y0, z0};
-        double[] highs = {x1, y1, z1};
-        for (int i = 0; i < 3; i++) {
-            if (Math.abs(runs[i]) < 1e-15) {
-                if (starts[i] < lows[i] || starts[i] > highs[i]) {
-                    return 0;
-                }
-                continue;
+        for (int axis = 0; axis < 3 && leave > enter; axis++) {
+            double start = axis == 0 ? from.x() : axis == 1 ? from.y() : from.z();
+            double run = (axis == 0 ? to.x() : axis == 1 ? to.y() : to.z()) - start;
+            double low = axis == 0 ? x0 : axis == 1 ? y0 : z0;
+            double high = axis == 0 ? x1 : axis == 1 ? y1 : z1;
+            if (Math.abs(run) >= 1e-15) {
+                double a = (low - start) / run;
+                double b = (high - start) / run;
+                enter = Math.max(enter, Math.min(a, b));
+                leave = Math.min(leave, Math.max(a, b));
+            } else if (start < low || start > high) {
+                return 0;
             }
-            double a = (lows[i] - starts[i]) / runs[i];
-            double b = (highs[i] - starts[i]) / runs[i];
-            enter = Math.max(enter, Math.min(a, b));
-            leave = Math.min(leave, Math.max(a, b));
         }
         return leave > enter ? (leave - enter) * to.minus(from).length() : 0;
     }

@@ -29,6 +29,10 @@ public record Space(Lid lid, List<Block> solids, List<Leaves> leaves, double mes
     public record Shade(boolean leaves, Optional<Block> but) {
         public static final Shade ALL = new Shade(true, Optional.empty());
         public static final Shade SOLID = new Shade(false, Optional.empty());
+
+        boolean isBut(Block solid) {
+            return but.isPresent() && but.get().equals(solid);
+        }
     }
 
     /**
@@ -100,8 +104,7 @@ public record Space(Lid lid, List<Block> solids, List<Leaves> leaves, double mes
 
     private double shaded(Vec from, Vec to, Shade shade) {
         for (Block solid : solids) {
-            boolean own = shade.but().isPresent() && shade.but().get().equals(solid);
-            if (!own && solid.inside(from, to) > GRAZED) {
+            if (solid.inside(from, to) > GRAZED && !shade.isBut(solid)) {
                 return 0;
             }
         }

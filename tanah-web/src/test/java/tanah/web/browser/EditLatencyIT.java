@@ -24,6 +24,9 @@ class EditLatencyIT extends BrowserTest {
         new SignInPage(page).open().enterDemo();
         StringBuilder table =
                 new StringBuilder("enclosure, kind of edit, edits, median ms, 95th percentile ms, largest ms\n");
+        // a process that has just started still compiles what it runs: that is no edit's doing
+        page.navigate("/");
+        typed(new ShelfPage(page).openEnclosure("Mossy frog paludarium"));
         for (String name : List.of("Mossy frog paludarium", "Collared lizard, arid", "Giant millipede box")) {
             page.navigate("/");
             GroundPage ground = new ShelfPage(page).openEnclosure(name);
