@@ -1,12 +1,14 @@
 package tanah.core.design.edit;
 
+import java.util.Optional;
 import tanah.core.design.Design;
 import tanah.core.finding.PlanChange;
 import tanah.core.finding.Remedy;
 
 /** A change of a plan. Pure: the same design and context give the same design. */
 public sealed interface Edit extends PlanChange
-        permits AirEdit,
+        permits AddEdit,
+                AirEdit,
                 DamEdit,
                 DeviceEdit,
                 FeatureEdit,
@@ -18,6 +20,11 @@ public sealed interface Edit extends PlanChange
                 WaterEdit {
     /** The design after it; an equal design where it changes nothing, or where what it changes is gone. */
     Design apply(Design design, EditContext context);
+
+    /** Why it cannot be made on this plan; empty where it can. */
+    default Optional<Refusal> refused(Design design, EditContext context) {
+        return Optional.empty();
+    }
 
     /** What a remedy does to a plan; the same plan where a person has to do it. */
     static Design take(Remedy remedy, Design design, EditContext context) {

@@ -8,5 +8,11 @@ import tanah.core.catalogue.Catalogue;
  *
  * @param catalogue facts
  * @param today     date written beside a choice of school
+ * @param proposals where new things go
  */
-public record EditContext(Catalogue catalogue, LocalDate today) {}
+public record EditContext(Catalogue catalogue, LocalDate today, Proposals proposals) {
+    /** For changes of what is there already. */
+    public EditContext(Catalogue catalogue, LocalDate today) {
+        this(catalogue, today, Proposals.NONE);
+    }
+}

@@ -139,6 +139,13 @@ public sealed interface GroundEdit extends Edit {
     /** Lay a layer where its kind belongs: drainage below, soil under the litter, litter on top. */
     record AddLayer(Layer layer) implements GroundEdit {
         @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return design.ground().layers().size() >= PlanLimits.LAYERS
+                    ? Optional.of(Refusal.LAYERS_MANY)
+                    : Optional.empty();
+        }
+
+        @Override
         public Design apply(Design design, EditContext context) {
             int top = design.ground().layers().size();
             int index = layer.is(Layer.Kind.DRAINAGE) ? 0 : top;

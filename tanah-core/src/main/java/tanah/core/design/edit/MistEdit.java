@@ -24,6 +24,11 @@ public sealed interface MistEdit extends Edit {
         private static final int SPREAD = 4; // nozzles side by side
 
         @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return PlanLimits.openings(design);
+        }
+
+        @Override
         public Design apply(Design design, EditContext context) {
             if (design.vessel().isEmpty()) {
                 return design;
@@ -93,6 +98,11 @@ public sealed interface MistEdit extends Edit {
     /** Spray once more: when the lamps go on, or four hours after the last. */
     record AddMisting() implements MistEdit {
         private static final double LATER = 4; // h
+
+        @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return PlanLimits.openings(design);
+        }
 
         @Override
         public Design apply(Design design, EditContext context) {

@@ -115,6 +115,13 @@ public sealed interface PieceEdit extends Edit {
         private static final double ASIDE = 0.02; // m
 
         @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return design.hardscape().size() >= PlanLimits.PIECES
+                    ? Optional.of(Refusal.PIECES_MANY)
+                    : Optional.empty();
+        }
+
+        @Override
         public Design apply(Design design, EditContext context) {
             List<HardscapeItem> all = new ArrayList<>(design.hardscape());
             design.hardscape().stream()

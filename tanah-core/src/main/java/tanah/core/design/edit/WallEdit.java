@@ -26,6 +26,11 @@ public sealed interface WallEdit extends Edit {
         private static final double EDGE = 0.02; // m
 
         @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return PlanLimits.openings(design);
+        }
+
+        @Override
         public Design apply(Design design, EditContext context) {
             if (design.vessel().isEmpty() || !OPENABLE.contains(face)) {
                 return design;
@@ -76,6 +81,11 @@ public sealed interface WallEdit extends Edit {
     /** Lay a sheet of 2 cm of hard foam on the outside of a face. */
     record AddSheet(Envelope.Face face) implements WallEdit {
         private static final double THICK = 0.02; // m
+
+        @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return PlanLimits.openings(design);
+        }
 
         @Override
         public Design apply(Design design, EditContext context) {

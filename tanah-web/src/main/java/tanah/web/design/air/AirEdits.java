@@ -2,7 +2,6 @@ package tanah.web.design.air;
 
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import tanah.core.design.AirPlan;
 import tanah.core.design.Design;
 import tanah.core.design.Envelope;
 import tanah.core.design.edit.MistEdit;
@@ -17,8 +16,6 @@ public class AirEdits {
     public static final String MIST = "mist";
     public static final String FAN = "fan";
     public static final String EVENT = "event-";
-
-    private static final int MOST = 24;
 
     private final LidEdits lid;
     private final WallEdits walls;
@@ -76,24 +73,14 @@ public class AirEdits {
     }
 
     private EditOutcome add(Design design, String what, FieldErrors errors) {
-        AirPlan.Mist mist = MistEdit.mist(design);
-        Envelope envelope = design.vessel().orElseThrow().envelope();
-        if (mist.nozzles().size()
-                        + mist.events().size()
-                        + envelope.vents().size()
-                        + envelope.insulation().size()
-                >= MOST) {
-            errors.add("add", "error.devices.many", MOST);
-            return EditOutcome.none(design, LID);
-        }
         String[] words = what.split(":", 2);
         String kind = words[0];
         String item = words.length > 1 ? words[1] : "";
         return switch (kind) {
             case "vent" -> walls.addVent(design, item, errors);
             case "sheet" -> walls.addSheet(design, item, errors);
-            case "nozzle" -> this.mist.addNozzle(design, item, errors);
-            case "event" -> this.mist.addEvent(design);
+            case "nozzle" -> mist.addNozzle(design, item, errors);
+            case "event" -> mist.addEvent(design, errors);
             default -> {
                 errors.add("add", "error.choice");
                 yield EditOutcome.none(design, LID);

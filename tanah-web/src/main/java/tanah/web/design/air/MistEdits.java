@@ -43,21 +43,23 @@ class MistEdits {
             errors.add("add", "error.choice");
             return EditOutcome.none(design, AirEdits.LID);
         }
-        Design made = edits.apply(new MistEdit.AddNozzle(item), design);
-        List<AirPlan.Nozzle> all = MistEdit.mist(made).nozzles();
-        return new EditOutcome(
-                made,
-                words.of("edit.laid", gear.get().name()),
-                all.get(all.size() - 1).id());
+        return edits.attempt(new MistEdit.AddNozzle(item), design, errors, "add")
+                .map(made -> {
+                    List<AirPlan.Nozzle> all = MistEdit.mist(made).nozzles();
+                    String id = all.get(all.size() - 1).id();
+                    return new EditOutcome(made, words.of("edit.laid", gear.get().name()), id);
+                })
+                .orElseGet(() -> EditOutcome.none(design, AirEdits.LID));
     }
 
-    EditOutcome addEvent(Design design) {
+    EditOutcome addEvent(Design design, FieldErrors errors) {
         AirPlan.Event next = MistEdit.AddMisting.next(design);
-        Design made = edits.apply(new MistEdit.AddMisting(), design);
-        return new EditOutcome(
-                made,
-                words.of("edit.laid", words.of("part.event")),
-                AirEdits.EVENT + MistEdit.mist(made).events().lastIndexOf(next));
+        return edits.attempt(new MistEdit.AddMisting(), design, errors, "add")
+                .map(made -> new EditOutcome(
+                        made,
+                        words.of("edit.laid", words.of("part.event")),
+                        AirEdits.EVENT + MistEdit.mist(made).events().lastIndexOf(next)))
+                .orElseGet(() -> EditOutcome.none(design, AirEdits.LID));
     }
 
     EditOutcome nozzle(Design design, AirPlan.Nozzle n, EditForm form, FieldErrors errors) {

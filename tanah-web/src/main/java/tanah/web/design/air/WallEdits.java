@@ -32,9 +32,12 @@ class WallEdits {
         if (side.isEmpty()) {
             return refused(design, errors);
         }
-        Design made = edits.apply(new WallEdit.AddVent(side.get()), design);
-        var vents = made.vessel().orElseThrow().envelope().vents();
-        return laid(made, vents.get(vents.size() - 1).id(), "part.vent", face);
+        return edits.attempt(new WallEdit.AddVent(side.get()), design, errors, "add")
+                .map(made -> {
+                    var vents = made.vessel().orElseThrow().envelope().vents();
+                    return laid(made, vents.get(vents.size() - 1).id(), "part.vent", face);
+                })
+                .orElseGet(() -> EditOutcome.none(design, AirEdits.LID));
     }
 
     EditOutcome addSheet(Design design, String face, FieldErrors errors) {
@@ -42,9 +45,12 @@ class WallEdits {
         if (side.isEmpty()) {
             return refused(design, errors);
         }
-        Design made = edits.apply(new WallEdit.AddSheet(side.get()), design);
-        var sheets = made.vessel().orElseThrow().envelope().insulation();
-        return laid(made, sheets.get(sheets.size() - 1).id(), "part.sheet", face);
+        return edits.attempt(new WallEdit.AddSheet(side.get()), design, errors, "add")
+                .map(made -> {
+                    var sheets = made.vessel().orElseThrow().envelope().insulation();
+                    return laid(made, sheets.get(sheets.size() - 1).id(), "part.sheet", face);
+                })
+                .orElseGet(() -> EditOutcome.none(design, AirEdits.LID));
     }
 
     private static EditOutcome refused(Design design, FieldErrors errors) {

@@ -28,8 +28,6 @@ import tanah.web.shell.Words;
 /** Reads one edit of the ground and applies it to a design. */
 @Component
 class GroundEdits {
-    private static final int MOST_LAYERS = 40;
-
     private final Catalogues catalogues;
     private final PartNames names;
     private final LayerNames layers;
@@ -178,16 +176,11 @@ class GroundEdits {
             errors.add("add", "error.media.unknown");
             return EditOutcome.none(design, "");
         }
-        if (design.ground().layers().size() >= MOST_LAYERS) {
-            errors.add("add", "error.layers.many");
-            return EditOutcome.none(design, "");
-        }
         Layer layer = NewLayer.usual(design, media, catalogues.of(design));
-        return act(
-                design,
-                new GroundEdit.AddLayer(layer),
-                common.of("edit.laid", names.layer(layer, catalogues.of(design))),
-                layer.id());
+        String summary = common.of("edit.laid", names.layer(layer, catalogues.of(design)));
+        return edits.attempt(new GroundEdit.AddLayer(layer), design, errors, "add")
+                .map(made -> new EditOutcome(made, summary, layer.id()))
+                .orElseGet(() -> EditOutcome.none(design, ""));
     }
 
     private EditOutcome move(Design design, EditForm form, int by) {

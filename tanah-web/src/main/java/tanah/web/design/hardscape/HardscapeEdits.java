@@ -31,7 +31,6 @@ public class HardscapeEdits {
     /** Marks a piece of the keeper's own stock among the things that can be laid. */
     public static final String STOCK = "stock:";
 
-    static final int MOST = 80;
     private static final int LONGEST_NAME = 80;
     private static final double TURN = Math.toRadians(15);
 
@@ -208,13 +207,10 @@ public class HardscapeEdits {
     }
 
     private EditOutcome copy(Design design, HardscapeItem item, FieldErrors errors) {
-        if (design.hardscape().size() >= MOST) {
-            errors.add("form", "error.pieces.many", MOST);
-            return EditOutcome.none(design, item.id());
-        }
         String twin = Ids.free(design, item.kind().orElse("stone"));
-        return act(design, new PieceEdit.Copy(item.id(), twin), said(item, design, "edit.twice"))
-                .selecting(twin);
+        return edits.attempt(new PieceEdit.Copy(item.id(), twin), design, errors, "form")
+                .map(made -> new EditOutcome(made, said(item, design, "edit.twice"), twin))
+                .orElseGet(() -> EditOutcome.none(design, item.id()));
     }
 
     private EditOutcome act(Design design, PieceEdit edit, String summary) {

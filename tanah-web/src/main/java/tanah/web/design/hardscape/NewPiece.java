@@ -5,18 +5,17 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import tanah.core.catalogue.Medium;
 import tanah.core.design.Design;
 import tanah.core.design.HardscapeItem;
-import tanah.core.evaluate.Evaluation;
-import tanah.core.evaluate.Evaluator;
+import tanah.core.design.edit.AddEdit;
+import tanah.core.design.edit.Proposals;
 import tanah.core.structure.PieceProposal;
-import tanah.core.structure.PieceProposal.Size;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.catalogue.StockItem;
 import tanah.web.catalogue.StockService;
 import tanah.web.design.edit.EditForm;
 import tanah.web.design.edit.EditOutcome;
+import tanah.web.design.edit.Edits;
 import tanah.web.design.words.PartNames;
 import tanah.web.forms.FieldErrors;
 import tanah.web.shell.NotFoundException;
@@ -29,53 +28,38 @@ class NewPiece {
     private final StockService stock;
     private final PartNames names;
     private final Words words;
+    private final Edits edits;
 
-    NewPiece(Catalogues catalogues, StockService stock, PartNames names, Words words) {
+    NewPiece(Catalogues catalogues, StockService stock, PartNames names, Words words, Edits edits) {
         this.catalogues = catalogues;
         this.stock = stock;
         this.names = names;
         this.words = words;
+        this.edits = edits;
     }
 
     EditOutcome add(Design design, EditForm form, long keeper, FieldErrors errors) {
-        Evaluation e = Evaluator.evaluate(design, catalogues.of(design));
-        if (e.vessel().isEmpty()) {
-            errors.add("add", "error.vessel.first");
-            return EditOutcome.none(design, "");
-        }
-        if (design.hardscape().size() >= HardscapeEdits.MOST) {
-            errors.add("add", "error.pieces.many", HardscapeEdits.MOST);
-            return EditOutcome.none(design, "");
-        }
         Optional<StockItem> own = ownPiece(form.valueText(), keeper);
-        Optional<Medium> medium = catalogues
-                .of(design)
-                .findMedium(own.map(NewPiece::medium).orElse(form.valueText()))
-                .filter(PieceProposal::isPiece);
-        if (medium.isEmpty()) {
-            errors.add("add", "error.media.unknown");
-            return EditOutcome.none(design, "");
-        }
-        Size usual = PieceProposal.usual(medium.get());
-        Size size = own.map(o -> new Size(
-                        metres(o.lengthCm(), usual.length()),
-                        metres(o.widthCm(), usual.width()),
-                        metres(o.heightCm(), usual.height())))
-                .orElse(usual);
-        Design changed = PieceProposal.add(
-                design,
-                e.vessel().get(),
-                e.ground().orElseThrow(),
-                medium.get(),
-                own.map(StockItem::name),
-                size,
-                own.map(o -> number(o.volumeL(), 0.001)).orElse(OptionalDouble.empty()),
-                own.map(o -> number(o.massKg(), 1)).orElse(OptionalDouble.empty()));
-        HardscapeItem laid = changed.hardscape().get(changed.hardscape().size() - 1);
-        return new EditOutcome(
-                changed,
-                words.of("edit.laid", HardscapeEdits.shortened(names.of(laid.id(), changed, catalogues.of(changed)))),
-                laid.id());
+        Proposals.NewPiece piece = own.map(NewPiece::measured).orElseGet(() -> Proposals.NewPiece.of(form.valueText()));
+        return edits.attempt(new AddEdit.AddPiece(piece), design, errors, "add")
+                .map(made -> {
+                    HardscapeItem laid = made.hardscape().get(made.hardscape().size() - 1);
+                    String name = names.of(laid.id(), made, catalogues.of(made));
+                    return new EditOutcome(
+                            made, words.of("edit.laid", HardscapeEdits.shortened(name)), laid.id());
+                })
+                .orElseGet(() -> EditOutcome.none(design, ""));
+    }
+
+    private static Proposals.NewPiece measured(StockItem own) {
+        return new Proposals.NewPiece(
+                medium(own),
+                Optional.of(own.name()),
+                metres(own.lengthCm()),
+                metres(own.widthCm()),
+                metres(own.heightCm()),
+                number(own.volumeL(), 0.001),
+                number(own.massKg(), 1));
     }
 
     private Optional<StockItem> ownPiece(String value, long keeper) {
@@ -98,9 +82,12 @@ class NewPiece {
         return PieceProposal.commonest(own.kind());
     }
 
-    private static double metres(@Nullable BigDecimal centimetres, double usual) {
+    /** Empty for what nobody measured, or is too small to be a piece. */
+    private static OptionalDouble metres(@Nullable BigDecimal centimetres) {
         double m = centimetres == null ? 0 : centimetres.doubleValue() / 100;
-        return m < PieceFields.SMALLEST ? usual : Math.min(m, PieceFields.LARGEST);
+        return m < PieceFields.SMALLEST
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(Math.min(m, PieceFields.LARGEST));
     }
 
     private static OptionalDouble number(@Nullable BigDecimal value, double factor) {

@@ -13,6 +13,7 @@ import tanah.core.design.Envelope;
 import tanah.core.design.Guards;
 import tanah.core.design.Probe;
 import tanah.core.design.Schedule;
+import tanah.core.design.edit.AddEdit;
 import tanah.core.design.edit.DeviceEdit;
 import tanah.core.design.edit.PlanEdit;
 import tanah.core.equipment.LampProposal;
@@ -34,8 +35,6 @@ import tanah.web.shell.Words;
 public class HeatEdits {
     /** The part that holds the hours of light. */
     public static final String DAY = "day";
-
-    private static final int MOST = 40;
 
     private final Catalogues catalogues;
     private final PartNames names;
@@ -68,22 +67,12 @@ public class HeatEdits {
     }
 
     private EditOutcome add(Design design, String item, Catalogue catalogue, FieldErrors errors) {
-        if (design.vessel().isEmpty()) {
-            errors.add("add", "error.vessel.first");
-            return EditOutcome.none(design, DAY);
-        }
-        if (design.devices().size() >= MOST) {
-            errors.add("add", "error.devices.many", MOST);
-            return EditOutcome.none(design, DAY);
-        }
-        Vessel vessel = Boxes.resolve(design.vessel().get(), catalogue);
-        Optional<Design> made = LampProposal.with(design, item, vessel, catalogue);
-        if (made.isEmpty()) {
-            errors.add("add", "error.choice");
-            return EditOutcome.none(design, DAY);
-        }
-        String id = made.get().devices().get(made.get().devices().size() - 1).id();
-        return new EditOutcome(made.get(), words.of("edit.laid", names.of(id, made.get(), catalogue)), id);
+        return edits.attempt(new AddEdit.AddLamp(item), design, errors, "add")
+                .map(made -> {
+                    String id = made.devices().get(made.devices().size() - 1).id();
+                    return new EditOutcome(made, words.of("edit.laid", names.of(id, made, catalogue)), id);
+                })
+                .orElseGet(() -> EditOutcome.none(design, DAY));
     }
 
     private EditOutcome day(Design design, EditForm form, FieldErrors errors) {

@@ -1,5 +1,6 @@
 package tanah.web.design.water;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -12,13 +13,10 @@ import tanah.core.design.Design;
 import tanah.core.design.Device;
 import tanah.core.design.Guards;
 import tanah.core.design.WaterFeature;
+import tanah.core.design.edit.AddEdit;
 import tanah.core.design.edit.DeviceEdit;
 import tanah.core.design.edit.FeatureEdit;
-import tanah.core.evaluate.Evaluation;
-import tanah.core.evaluate.Evaluator;
-import tanah.core.ground.WaterVolumes;
 import tanah.core.vessel.Vessel;
-import tanah.core.water.PumpProposal;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.edit.EditForm;
 import tanah.web.design.edit.EditOutcome;
@@ -33,7 +31,6 @@ import tanah.web.shell.Words;
 /** Reads one edit of a pump, filter, heater or of running water and applies it to a design. */
 @Component
 class DeviceEdits {
-    private static final int MOST = 40;
     private static final String FEATURE = "feature:";
 
     private final Catalogues catalogues;
@@ -84,45 +81,24 @@ class DeviceEdits {
     }
 
     private EditOutcome add(Design design, String value, Catalogue catalogue, FieldErrors errors) {
-        Evaluation e = Evaluator.evaluate(design, catalogue);
-        Optional<WaterVolumes> water = e.water().map(w -> w.water());
-        if (e.vessel().isEmpty() || water.isEmpty()) {
-            errors.add("add", "error.water.first");
-            return EditOutcome.none(design, WaterEdits.BODY);
-        }
-        if (design.devices().size() >= MOST
-                || design.water().orElseThrow().features().size() >= MOST) {
-            errors.add("add", "error.devices.many", MOST);
-            return EditOutcome.none(design, WaterEdits.BODY);
-        }
-        Vessel vessel = e.vessel().get();
-        if (value.startsWith(FEATURE)) {
-            String word = value.substring(FEATURE.length());
-            for (WaterFeature.Kind kind : WaterFeature.Kind.values()) {
-                if (kind.word().equals(word)) {
-                    Design made = PumpProposal.withFeature(design, kind, vessel, water.get(), catalogue);
-                    List<WaterFeature> all = made.water().orElseThrow().features();
-                    return new EditOutcome(
-                            made,
-                            words.of("edit.laid", words.of("feature." + word)),
-                            all.get(all.size() - 1).id());
-                }
-            }
-        }
-        return catalogue
-                .findGear(value)
-                .filter(Gear::isWaterDevice)
-                .map(gear -> {
-                    Design made = PumpProposal.withDevice(design, gear, vessel, water.get());
-                    return new EditOutcome(
-                            made,
-                            words.of("edit.laid", gear.name()),
-                            made.devices().get(made.devices().size() - 1).id());
-                })
-                .orElseGet(() -> {
-                    errors.add("add", "error.choice");
-                    return EditOutcome.none(design, WaterEdits.BODY);
-                });
+        Optional<WaterFeature.Kind> kind = Arrays.stream(WaterFeature.Kind.values())
+                .filter(k -> value.equals(FEATURE + k.word()))
+                .findFirst();
+        AddEdit edit = kind.<AddEdit>map(AddEdit.AddFeature::new).orElseGet(() -> new AddEdit.AddWaterDevice(value));
+        return edits.attempt(edit, design, errors, "add")
+                .map(made -> kind.map(k -> laid(made, k)).orElseGet(() -> laid(made, catalogue)))
+                .orElseGet(() -> EditOutcome.none(design, WaterEdits.BODY));
+    }
+
+    private EditOutcome laid(Design made, WaterFeature.Kind kind) {
+        List<WaterFeature> all = made.water().orElseThrow().features();
+        String id = all.get(all.size() - 1).id();
+        return new EditOutcome(made, words.of("edit.laid", words.of("feature." + kind.word())), id);
+    }
+
+    private EditOutcome laid(Design made, Catalogue catalogue) {
+        Device d = made.devices().get(made.devices().size() - 1);
+        return new EditOutcome(made, words.of("edit.laid", names.of(d.id(), made, catalogue)), d.id());
     }
 
     private EditOutcome device(

@@ -7,11 +7,8 @@ import org.springframework.stereotype.Component;
 import tanah.core.design.Design;
 import tanah.core.design.Ramp;
 import tanah.core.design.WaterPart;
+import tanah.core.design.edit.AddEdit;
 import tanah.core.design.edit.WaterEdit;
-import tanah.core.evaluate.Evaluation;
-import tanah.core.evaluate.Evaluator;
-import tanah.core.water.BodyProposal;
-import tanah.core.water.WaterProposal;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.edit.EditForm;
 import tanah.web.design.edit.EditOutcome;
@@ -30,7 +27,6 @@ public class WaterEdits {
 
     public static final String TAP = "tap";
     public static final String CHANGES = "changes";
-    private static final int MOST_RAMPS = 12;
 
     private final Catalogues catalogues;
     private final DamEdits dams;
@@ -94,20 +90,10 @@ public class WaterEdits {
     }
 
     private EditOutcome make(Design design, FieldErrors errors) {
-        Evaluation e = Evaluator.evaluate(design, catalogues.of(design));
-        if (e.vessel().isEmpty()) {
-            errors.add("form", "error.vessel.first");
-            return EditOutcome.none(design, "");
-        }
-        if (design.water().isPresent()) {
-            return EditOutcome.none(design, BODY);
-        }
-        Design made = WaterProposal.propose(
-                design,
-                e.vessel().get(),
-                e.ground().orElseThrow(),
-                e.animals().stream().findFirst());
-        return new EditOutcome(made, words.of("edit.water"), BODY);
+        boolean there = design.water().isPresent();
+        return edits.attempt(new AddEdit.MakeWater(), design, errors, "form")
+                .map(made -> there ? EditOutcome.none(design, BODY) : new EditOutcome(made, words.of("edit.water"), BODY))
+                .orElseGet(() -> EditOutcome.none(design, ""));
     }
 
     private EditOutcome water(Design design, WaterPart w, EditForm form, FieldErrors errors) {
@@ -146,7 +132,7 @@ public class WaterEdits {
                                 new WaterEdit.BindChlorine(form.valueText().equals("true"))),
                         words.of("edit.tap"),
                         TAP);
-            case "add-ramp" -> addRamp(design, w, errors);
+            case "add-ramp" -> addRamp(design, errors);
             case "add-pool", "add-islet" -> addBody(design, form.opWord().equals("add-islet"), errors);
             case "drain" ->
                 new EditOutcome(
@@ -159,38 +145,19 @@ public class WaterEdits {
     }
 
     private EditOutcome addBody(Design design, boolean islet, FieldErrors errors) {
-        Evaluation e = Evaluator.evaluate(design, catalogues.of(design));
-        if (e.vessel().isEmpty()) {
-            errors.add("form", "error.vessel.first");
-            return EditOutcome.none(design, BODY);
-        }
-        Optional<Design> made = islet
-                ? BodyProposal.islet(design, e.ground().orElseThrow())
-                : BodyProposal.secondWater(design, e.vessel().get());
-        if (made.isEmpty()) {
-            errors.add("form", islet ? "error.islet.small" : "error.pool.none");
-            return EditOutcome.none(design, BODY);
-        }
-        return new EditOutcome(made.get(), words.of(islet ? "edit.islet" : "edit.pool"), BODY);
+        return edits.attempt(islet ? new AddEdit.AddIslet() : new AddEdit.AddPool(), design, errors, "form")
+                .map(made -> new EditOutcome(made, words.of(islet ? "edit.islet" : "edit.pool"), BODY))
+                .orElseGet(() -> EditOutcome.none(design, BODY));
     }
 
-    private EditOutcome addRamp(Design design, WaterPart w, FieldErrors errors) {
-        if (w.ramps().size() >= MOST_RAMPS) {
-            errors.add("form", "error.ramps.many", MOST_RAMPS);
-            return EditOutcome.none(design, BODY);
-        }
-        Evaluation e = Evaluator.evaluate(design, catalogues.of(design));
-        if (e.vessel().isEmpty()) {
-            errors.add("form", "error.vessel.first");
-            return EditOutcome.none(design, BODY);
-        }
-        Design changed = WaterProposal.withRamp(
-                design, e.ground().orElseThrow(), e.animals().stream().findFirst());
-        List<Ramp> ramps = changed.water().orElseThrow().ramps();
-        return new EditOutcome(
-                changed,
-                words.of("edit.laid", words.of("part.ramp")),
-                ramps.get(ramps.size() - 1).id());
+    private EditOutcome addRamp(Design design, FieldErrors errors) {
+        return edits.attempt(new AddEdit.AddRamp(), design, errors, "form")
+                .map(made -> {
+                    List<Ramp> ramps = made.water().orElseThrow().ramps();
+                    String id = ramps.get(ramps.size() - 1).id();
+                    return new EditOutcome(made, words.of("edit.laid", words.of("part.ramp")), id);
+                })
+                .orElseGet(() -> EditOutcome.none(design, BODY));
     }
 
     private EditOutcome ramp(Design design, Ramp ramp, EditForm form, FieldErrors errors) {

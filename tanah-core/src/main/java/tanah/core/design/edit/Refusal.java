@@ -1,0 +1,38 @@
+package tanah.core.design.edit;
+
+/** Why a change cannot be made on a plan. */
+public enum Refusal {
+    VESSEL_FIRST("vessel.first"),
+    WATER_FIRST("water.first"),
+    UNKNOWN_MEDIUM("media.unknown"),
+    UNKNOWN_ITEM("choice"),
+    DEVICES_MANY("devices.many", PlanLimits.DEVICES),
+    OPENINGS_MANY("devices.many", PlanLimits.OPENINGS),
+    PIECES_MANY("pieces.many", PlanLimits.PIECES),
+    RAMPS_MANY("ramps.many", PlanLimits.RAMPS),
+    LAYERS_MANY("layers.many", PlanLimits.LAYERS),
+    ISLET_SMALL("islet.small"),
+    POOL_NONE("pool.none");
+
+    private final String word;
+    private final int most;
+
+    Refusal(String word) {
+        this(word, 0);
+    }
+
+    Refusal(String word, int most) {
+        this.word = word;
+        this.most = most;
+    }
+
+    /** The word in message keys. */
+    public String word() {
+        return word;
+    }
+
+    /** How many a plan holds; 0 where it is not a matter of number. */
+    public int most() {
+        return most;
+    }
+}
