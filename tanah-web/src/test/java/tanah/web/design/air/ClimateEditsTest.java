@@ -1,14 +1,12 @@
 package tanah.web.design.air;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
+import static tanah.web.design.edit.EditingSupport.FROG;
+import static tanah.web.design.edit.EditingSupport.LIZARD;
+import static tanah.web.design.edit.EditingSupport.MILLIPEDE;
+import static tanah.web.design.edit.EditingSupport.apply;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -18,76 +16,26 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
-import tanah.core.catalogue.Catalogue;
 import tanah.core.design.AirPlan;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
 import tanah.core.design.Envelope;
 import tanah.core.design.VesselPlan;
-import tanah.files.catalogue.CatalogueReader;
-import tanah.files.design.DesignReader;
-import tanah.files.design.Parsed;
-import tanah.web.catalogue.Catalogues;
-import tanah.web.design.edit.EditForm;
-import tanah.web.design.edit.EditOutcome;
-import tanah.web.design.edit.Edits;
-import tanah.web.design.edit.NumberEdit;
+import tanah.web.design.edit.EditingSupport;
+import tanah.web.design.edit.EditingSupport.Done;
 import tanah.web.design.edit.NumberField;
 import tanah.web.design.heat.HeatEdits;
 import tanah.web.design.heat.HeatFields;
-import tanah.web.design.words.PartNames;
-import tanah.web.forms.FieldErrors;
-import tanah.web.shell.Words;
 
 /** Edits of heat and air: what is typed wrong is told beside its field and changes nothing; what is right is taken. */
 class ClimateEditsTest {
-    private static final Catalogue CATALOGUE = CatalogueReader.read();
-    private static final Design LIZARD = example("collared-lizard-arid");
-    private static final Design FROG = example("mossy-frog-paludarium");
-    private static final Design MILLIPEDE = example("giant-millipede-box");
-
-    private final Catalogues catalogues = catalogues();
-    private final Words words = mock(
-            Words.class, call -> call.getMethod().getReturnType() == String.class ? "" + call.getArgument(0) : null);
-    private final Edits edits = new Edits(catalogues, java.time.Clock.systemUTC());
-    private final NumberEdit numbers = new NumberEdit(words, edits);
-    private final HeatEdits heat = new HeatEdits(catalogues, new PartNames(words), numbers, words, edits);
+    private final EditingSupport with = new EditingSupport();
+    private final HeatEdits heat =
+            new HeatEdits(with.catalogues, with.names, with.numbers, with.words, with.edits);
     private final AirEdits air = new AirEdits(
-            new LidEdits(catalogues, numbers, edits, words),
-            new WallEdits(numbers, edits, words),
-            new MistEdits(catalogues, numbers, edits, words));
-
-    private static Catalogues catalogues() {
-        Catalogues all = mock(Catalogues.class);
-        when(all.of(any(Design.class))).thenReturn(CATALOGUE);
-        return all;
-    }
-
-    private static Design example(String name) {
-        try {
-            byte[] document = Files.readAllBytes(Path.of("..", "docs", "examples", name + ".json"));
-            return ((Parsed.Accepted) new DesignReader(CATALOGUE).read(document)).design();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    private record Done(EditOutcome outcome, FieldErrors errors) {
-        Design design() {
-            return outcome.design();
-        }
-    }
-
-    /** The edits of a stage. */
-    private interface Editing {
-        EditOutcome apply(Design design, EditForm form, long keeper, FieldErrors errors);
-    }
-
-    private static Done apply(Editing edits, Design design, String op, String part, String value, String other) {
-        FieldErrors errors = new FieldErrors();
-        EditOutcome outcome = edits.apply(design, new EditForm(1, op, part, value, other, false), 1, errors);
-        return new Done(outcome, errors);
-    }
+            new LidEdits(with.catalogues, with.numbers, with.edits, with.words),
+            new WallEdits(with.numbers, with.edits, with.words),
+            new MistEdits(with.catalogues, with.numbers, with.edits, with.words));
 
     private Done heat(Design design, String op, String part, String value) {
         return apply(heat::apply, design, op, part, value, "");
