@@ -114,8 +114,11 @@ class MappingLawsTest {
                 double usual = CATALOGUE
                         .findLamp(d.item())
                         .map(l -> l.draws())
-                        .or(() -> CATALOGUE.findGear(d.item()).map(g -> g.power().orElse(0)))
-                        .or(() -> CATALOGUE.findMistGear(d.item()).map(g -> g.power().orElse(0)))
+                        .or(() ->
+                                CATALOGUE.findGear(d.item()).map(g -> g.power().orElse(0)))
+                        .or(() -> CATALOGUE
+                                .findMistGear(d.item())
+                                .map(g -> g.power().orElse(0)))
                         .orElse(0.0);
                 assertThat(f.power()).as(d.item()).isEqualTo(d.power().orElse(usual));
                 assertThat(f.dim()).isBetween(0.0, 1.0);
@@ -128,9 +131,7 @@ class MappingLawsTest {
         for (Plan p : PLANS) {
             for (Fixture f : p.box().fixtures()) {
                 if (f.part() instanceof Fixture.Lamp l) {
-                    assertThat(l.beam() + l.wide() + l.diffuse())
-                            .as(f.name())
-                            .isBetween(0.0, 1 + 1e-9);
+                    assertThat(l.beam() + l.wide() + l.diffuse()).as(f.name()).isBetween(0.0, 1 + 1e-9);
                     assertThat(l.beam()).isGreaterThanOrEqualTo(0);
                     assertThat(l.shape().aim().length()).isCloseTo(1, within(1e-9));
                 }
@@ -157,12 +158,17 @@ class MappingLawsTest {
         int seen = 0;
         for (Plan p : PLANS) {
             for (int i = 0; i < p.mapped().devices().size(); i++) {
-                Optional<Device.Thermostat> planned = p.mapped().devices().get(i).thermostat();
+                Optional<Device.Thermostat> planned =
+                        p.mapped().devices().get(i).thermostat();
                 Optional<Fixture.Thermostat> mapped = p.box().fixtures().get(i).thermostat();
                 if (mapped.isPresent()) {
                     seen++;
-                    planned.orElseThrow().day().ifPresent(t -> assertThat(mapped.get().day()).isEqualTo(t));
-                    planned.orElseThrow().night().ifPresent(t -> assertThat(mapped.get().night()).isEqualTo(t));
+                    planned.orElseThrow()
+                            .day()
+                            .ifPresent(t -> assertThat(mapped.get().day()).isEqualTo(t));
+                    planned.orElseThrow()
+                            .night()
+                            .ifPresent(t -> assertThat(mapped.get().night()).isEqualTo(t));
                     assertThat(mapped.get().band()).isPositive();
                     assertThat(mapped.get().hysteresis()).isPositive();
                 }
@@ -181,9 +187,8 @@ class MappingLawsTest {
                 for (int j = 0; j < 20; j++) {
                     double x = (i + 0.37) / 20 * length;
                     double y = (j + 0.41) / 20 * width;
-                    long here = p.box().floor().stream()
-                            .filter(f -> holds(f, x, y))
-                            .count();
+                    long here =
+                            p.box().floor().stream().filter(f -> holds(f, x, y)).count();
                     assertThat(here)
                             .as("%s at %.3f, %.3f", p.design().name(), x, y)
                             .isPositive();

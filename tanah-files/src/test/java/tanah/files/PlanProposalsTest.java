@@ -93,7 +93,10 @@ class PlanProposalsTest {
     }
 
     static Stream<Arguments> pieces() {
-        return CATALOGUE.allMedia().stream().filter(PieceProposal::isPiece).map(Medium::id).map(Arguments::of);
+        return CATALOGUE.allMedia().stream()
+                .filter(PieceProposal::isPiece)
+                .map(Medium::id)
+                .map(Arguments::of);
     }
 
     @ParameterizedTest
@@ -124,14 +127,18 @@ class PlanProposalsTest {
                 java.util.OptionalDouble.empty());
         for (Design plan : PLANS) {
             Design after = made(new AddEdit.AddPiece(huge), plan);
-            PieceMove.Box at = PieceMove.box(after.hardscape().get(after.hardscape().size() - 1));
+            PieceMove.Box at =
+                    PieceMove.box(after.hardscape().get(after.hardscape().size() - 1));
             assertThat(at.length()).isLessThan(box(after).length());
             assertThat(at.width()).isLessThan(box(after).width());
         }
     }
 
     static Stream<Arguments> waterDevices() {
-        return CATALOGUE.allGear().stream().filter(Gear::isWaterDevice).map(Gear::id).map(Arguments::of);
+        return CATALOGUE.allGear().stream()
+                .filter(Gear::isWaterDevice)
+                .map(Gear::id)
+                .map(Arguments::of);
     }
 
     @ParameterizedTest

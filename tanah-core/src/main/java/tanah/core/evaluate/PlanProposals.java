@@ -29,8 +29,7 @@ public record PlanProposals(Catalogue catalogue) implements Proposals {
 
     @Override
     public Optional<Design> lamp(Design design, String item) {
-        return design.vessel()
-                .flatMap(v -> LampProposal.with(design, item, Boxes.resolve(v, catalogue), catalogue));
+        return design.vessel().flatMap(v -> LampProposal.with(design, item, Boxes.resolve(v, catalogue), catalogue));
     }
 
     @Override
@@ -53,15 +52,16 @@ public record PlanProposals(Catalogue catalogue) implements Proposals {
     public Optional<Design> piece(Design design, NewPiece piece) {
         Optional<Medium> medium = catalogue.findMedium(piece.media()).filter(PieceProposal::isPiece);
         Evaluation e = evaluated(design);
-        return e.vessel().flatMap(v -> medium.map(m -> {
-            PieceProposal.Size usual = PieceProposal.usual(m);
-            PieceProposal.Size size = new PieceProposal.Size(
-                    piece.length().orElse(usual.length()),
-                    piece.width().orElse(usual.width()),
-                    piece.height().orElse(usual.height()));
-            return PieceProposal.add(
-                    design, v, e.ground().orElseThrow(), m, piece.name(), size, piece.volume(), piece.mass());
-        }));
+        return e.vessel()
+                .flatMap(v -> medium.map(m -> {
+                    PieceProposal.Size usual = PieceProposal.usual(m);
+                    PieceProposal.Size size = new PieceProposal.Size(
+                            piece.length().orElse(usual.length()),
+                            piece.width().orElse(usual.width()),
+                            piece.height().orElse(usual.height()));
+                    return PieceProposal.add(
+                            design, v, e.ground().orElseThrow(), m, piece.name(), size, piece.volume(), piece.mass());
+                }));
     }
 
     @Override
@@ -90,7 +90,6 @@ public record PlanProposals(Catalogue catalogue) implements Proposals {
         Evaluation e = evaluated(design);
         return e.ground()
                 .filter(g -> design.water().isPresent())
-                .map(g -> WaterProposal.withRamp(
-                        design, g, e.animals().stream().findFirst()));
+                .map(g -> WaterProposal.withRamp(design, g, e.animals().stream().findFirst()));
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Assumptions;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
@@ -25,6 +26,27 @@ class ClimateTablesTest {
 
     private static final double OUTSIDE = 295 * GRAVITY; // K, in the rows of the openings
 
+    /** Rows that no formula of its own answers: of the ground and the thermostats in the engine's tests, of whole days in the worked examples. */
+    private static final Set<String> WHOLE_MODEL = Set.of(
+            "pane_u_value",
+            "ground_steady_flux",
+            "lumped_cooling_backward_euler",
+            "semi_infinite_step",
+            "implicit_duty",
+            "mist_mass",
+            "mist_split",
+            "mist_split_ground",
+            "evaporation_rate",
+            "reservoir_capacity",
+            "days_to_barrier",
+            "drain_share",
+            "skin_capacity",
+            "latent_power",
+            "energy_kwh_day",
+            "vent_dry_out",
+            "probe_air",
+            "probe_radiant");
+
     @ParameterizedTest(name = "{0} {1} {2}")
     @CsvFileSource(
             resources = {"/checks/climate/saturation.csv", "/checks/climate/moist_air.csv"},
@@ -43,8 +65,8 @@ class ClimateTablesTest {
             numLinesToSkip = 1)
     void formulasAgree(
             String id, String quantity, String inputs, String expected, double tolerance, String unit, String from) {
+        Assumptions.assumeFalse(WHOLE_MODEL.contains(quantity), "computed by the whole model, which has its own tests");
         double got = formula(quantity, inputs);
-        Assumptions.assumeFalse(Double.isNaN(got), "computed by the whole model, which has its own tests");
         assertThat(got).as(from).isCloseTo(Double.parseDouble(expected), within(Row.tolerance(expected, tolerance)));
     }
 
@@ -111,7 +133,9 @@ class ClimateTablesTest {
                                 in.number("t_star_c"),
                                 in.number("e_aimed_w_m2"),
                                 in.number("u_m_s"));
-            default -> Double.NaN;
+            case "room_day_share" ->
+                Weather.roomDay(in.number("hour"), in.number("day_start_h"), in.number("day_end_h"));
+            default -> throw new IllegalArgumentException(quantity);
         };
     }
 

@@ -156,15 +156,14 @@ class CalculatorPagesTest {
     void aChangerOfThisTankChangesItsShare(String percent) {
         double volume = WET.care().orElseThrow().volume();
         String tank = String.format(java.util.Locale.ROOT, "%.3f", volume * 1000);
-        CalculatorView.Section s = section(
-                WET, "changer", sent("changer-tank", tank, "changer-share", percent, "changer-times", "1"));
+        CalculatorView.Section s =
+                section(WET, "changer", sent("changer-tank", tank, "changer-share", percent, "changer-times", "1"));
         double share = Double.parseDouble(percent) / 100;
         assertThat(number(s, "changer_batch")).isCloseTo(100 * share, within(0.06));
         assertThat(number(s, "changer_drip")).isCloseTo(100 * (1 - Math.exp(-share)), within(0.06));
-        CalculatorView.Section twice = section(
-                WET, "changer", sent("changer-tank", tank, "changer-share", percent, "changer-times", "2"));
-        assertThat(number(twice, "changer_batch_day"))
-                .isCloseTo(100 * (1 - (1 - share) * (1 - share)), within(0.06));
+        CalculatorView.Section twice =
+                section(WET, "changer", sent("changer-tank", tank, "changer-share", percent, "changer-times", "2"));
+        assertThat(number(twice, "changer_batch_day")).isCloseTo(100 * (1 - (1 - share) * (1 - share)), within(0.06));
     }
 
     /** Molar masses of NO3 and N, IUPAC. */
@@ -196,9 +195,7 @@ class CalculatorPagesTest {
     @CsvSource({"8, 16, 0, 50", "16, 16, 0, 100", "0, 16, 0, 0", "6, 18, 2, 25"})
     void waterIsBlendedByVolume(String target, String tap, String pure, double percent) {
         CalculatorView.Section s = section(
-                WET,
-                "blend",
-                sent("blend-target", target, "blend-tap", tap, "blend-pure", pure, "blend-volume", "40"));
+                WET, "blend", sent("blend-target", target, "blend-tap", tap, "blend-pure", pure, "blend-volume", "40"));
         assertThat(number(s, "blend_share")).isCloseTo(percent, within(0.06));
         assertThat(number(s, "blend_of_tap") + number(s, "blend_of_pure")).isCloseTo(40, within(0.11));
     }
@@ -207,9 +204,7 @@ class CalculatorPagesTest {
     @CsvSource({"20, 16, 0", "1, 16, 2", "8, 5, 5"})
     void whatCannotBeBlendedIsSaid(String target, String tap, String pure) {
         CalculatorView.Section s = section(
-                WET,
-                "blend",
-                sent("blend-target", target, "blend-tap", tap, "blend-pure", pure, "blend-volume", "40"));
+                WET, "blend", sent("blend-target", target, "blend-tap", tap, "blend-pure", pure, "blend-volume", "40"));
         assertThat(row(s, "blend_none")).isEqualTo("–");
     }
 
@@ -258,8 +253,8 @@ class CalculatorPagesTest {
 
     @Test
     void soilDriesSoonerInMovedAndDryAir() {
-        Map<String, String> still = sent(
-                "dry-temp", "25", "dry-humidity", "60", "dry-water", "0.2", "dry-every", "7", "dry-air", "still");
+        Map<String, String> still =
+                sent("dry-temp", "25", "dry-humidity", "60", "dry-water", "0.2", "dry-every", "7", "dry-air", "still");
         Map<String, String> moved = new HashMap<>(still);
         moved.put("dry-air", "fan");
         Map<String, String> dry = new HashMap<>(still);

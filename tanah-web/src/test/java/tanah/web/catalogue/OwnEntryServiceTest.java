@@ -40,9 +40,11 @@ class OwnEntryServiceTest {
     @BeforeEach
     void keep() {
         when(rows.all(KEEPER)).thenAnswer(call -> List.copyOf(stored));
-        when(rows.find(eq(KEEPER), anyString(), anyString())).thenAnswer(call -> stored.stream()
-                .filter(e -> e.kind().equals(call.getArgument(1)) && e.entryId().equals(call.getArgument(2)))
-                .findFirst());
+        when(rows.find(eq(KEEPER), anyString(), anyString()))
+                .thenAnswer(call -> stored.stream()
+                        .filter(e -> e.kind().equals(call.getArgument(1))
+                                && e.entryId().equals(call.getArgument(2)))
+                        .findFirst());
         org.mockito.Mockito.doAnswer(call -> stored.add(new OwnEntry(
                         call.getArgument(1),
                         call.getArgument(2),
@@ -109,7 +111,8 @@ class OwnEntryServiceTest {
         assertThat(late.stale()).isTrue();
         when(rows.update(eq(KEEPER), eq("lamps"), eq(made.id()), anyString(), anyString(), eq(2)))
                 .thenReturn(1);
-        assertThat(service.save(KEEPER, Kind.LAMPS, made.id(), null, lamp("B"), "", 2).stale())
+        assertThat(service.save(KEEPER, Kind.LAMPS, made.id(), null, lamp("B"), "", 2)
+                        .stale())
                 .isFalse();
     }
 
@@ -141,16 +144,23 @@ class OwnEntryServiceTest {
         Map<String, String> other = lamp("Mine");
         other.put(Kind.LAMPS.key(), id);
         other.put("power_w", "42");
-        stored.add(new OwnEntry("lamps", id, null, OwnRows.typed(Kind.LAMPS, other).toString(), "", 1));
+        stored.add(
+                new OwnEntry("lamps", id, null, OwnRows.typed(Kind.LAMPS, other).toString(), "", 1));
         Design again = service.embed(KEEPER, brought);
-        assertThat(OwnRows.catalogue(again, CATALOGUE).findLamp(id).orElseThrow().power())
+        assertThat(OwnRows.catalogue(again, CATALOGUE)
+                        .findLamp(id)
+                        .orElseThrow()
+                        .power())
                 .isEqualTo(OwnRows.catalogue(brought, CATALOGUE)
                         .findLamp(id)
                         .orElseThrow()
                         .power());
         // until the keeper asks for the present values
         Design fresh = service.refreshed(brought, Kind.LAMPS, OwnRows.typed(Kind.LAMPS, other));
-        assertThat(OwnRows.catalogue(fresh, CATALOGUE).findLamp(id).orElseThrow().power())
+        assertThat(OwnRows.catalogue(fresh, CATALOGUE)
+                        .findLamp(id)
+                        .orElseThrow()
+                        .power())
                 .isEqualTo(42);
     }
 

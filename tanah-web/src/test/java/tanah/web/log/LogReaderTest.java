@@ -88,7 +88,8 @@ class LogReaderTest {
     @ParameterizedTest
     @CsvSource({"'', 0", "0, 0", "10, 10", "90, 90", "-5, 0", "100000, 1440", "soon, 0"})
     void aReadingWasTakenNowOrSomeMinutesAgo(String earlier, long minutes) {
-        OffsetDateTime at = read(LIZARD, AIR, "temp_air", "21", earlier, "").taken().takenAt();
+        OffsetDateTime at =
+                read(LIZARD, AIR, "temp_air", "21", earlier, "").taken().takenAt();
         assertThat(at.toInstant()).isEqualTo(CLOCK.instant().minusSeconds(minutes * 60));
     }
 

@@ -88,20 +88,19 @@ class SheetLawsTest {
         }
         captions.put("water", new SheetText.Caption(name, ""));
         captions.put("reader", new SheetText.Caption(name, ""));
-        design.ground().layers().forEach(l -> handles.add(new SheetText.Handle(
-                l.id(), "depth", name, 8, 0.1, 200, name, SheetText.Handle.Axis.LEFT, 0)));
+        design.ground()
+                .layers()
+                .forEach(l -> handles.add(
+                        new SheetText.Handle(l.id(), "depth", name, 8, 0.1, 200, name, SheetText.Handle.Axis.LEFT, 0)));
         design.ground().dams().forEach(d -> {
-            handles.add(new SheetText.Handle(
-                    d.id(), "dam-x", name, 40, 1, 90, name, SheetText.Handle.Axis.ALONG, 0.4));
-            handles.add(new SheetText.Handle(
-                    d.id(), "dam-top", name, 20, 1, 60, name, SheetText.Handle.Axis.RIGHT, 0.2));
+            handles.add(new SheetText.Handle(d.id(), "dam-x", name, 40, 1, 90, name, SheetText.Handle.Axis.ALONG, 0.4));
+            handles.add(
+                    new SheetText.Handle(d.id(), "dam-top", name, 20, 1, 60, name, SheetText.Handle.Axis.RIGHT, 0.2));
             handles.add(new SheetText.Handle(
                     d.id(), "dam-back", name, 20, 1, 60, name, SheetText.Handle.Axis.PLAN_BACK, 0.2));
         });
-        String selected = design.ground().layers().stream()
-                .map(l -> l.id())
-                .findFirst()
-                .orElse("");
+        String selected =
+                design.ground().layers().stream().map(l -> l.id()).findFirst().orElse("");
         return new SheetText(
                 name, name, captions, pegs, selected, "ground", true, handles, name, name, name, name, i -> name + i);
     }
@@ -192,8 +191,8 @@ class SheetLawsTest {
         Scene scene = scene(EditingSupport.LIZARD, OptionalDouble.empty(), false);
         double before = 0;
         for (double wide : new double[] {340, 700, 1400}) {
-            Document d = parsed(SheetSvg.draw(
-                    scene, text(EditingSupport.LIZARD, "x"), wide, wide * 0.7, which, Optional.empty()));
+            Document d = parsed(
+                    SheetSvg.draw(scene, text(EditingSupport.LIZARD, "x"), wide, wide * 0.7, which, Optional.empty()));
             NodeList all = d.getElementsByTagName("rect");
             for (int i = 0; i < all.getLength(); i++) {
                 Element e = (Element) all.item(i);

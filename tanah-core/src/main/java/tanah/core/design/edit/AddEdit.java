@@ -166,7 +166,9 @@ public sealed interface AddEdit extends Edit {
 
         @Override
         public Optional<Refusal> barred(Design design, EditContext context) {
-            boolean many = design.water().filter(w -> w.ramps().size() >= PlanLimits.RAMPS).isPresent();
+            boolean many = design.water()
+                    .filter(w -> w.ramps().size() >= PlanLimits.RAMPS)
+                    .isPresent();
             return noWater(design).or(() -> many ? Optional.of(Refusal.RAMPS_MANY) : Optional.empty());
         }
 
@@ -187,7 +189,9 @@ public sealed interface AddEdit extends Edit {
 
     private static Optional<Refusal> full(Design design) {
         boolean many = design.devices().size() >= PlanLimits.DEVICES
-                || design.water().filter(w -> w.features().size() >= PlanLimits.DEVICES).isPresent();
+                || design.water()
+                        .filter(w -> w.features().size() >= PlanLimits.DEVICES)
+                        .isPresent();
         return many ? Optional.of(Refusal.DEVICES_MANY) : Optional.empty();
     }
 }

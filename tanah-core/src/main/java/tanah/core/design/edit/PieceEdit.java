@@ -116,9 +116,7 @@ public sealed interface PieceEdit extends Edit {
 
         @Override
         public Optional<Refusal> refused(Design design, EditContext context) {
-            return design.hardscape().size() >= PlanLimits.PIECES
-                    ? Optional.of(Refusal.PIECES_MANY)
-                    : Optional.empty();
+            return design.hardscape().size() >= PlanLimits.PIECES ? Optional.of(Refusal.PIECES_MANY) : Optional.empty();
         }
 
         @Override

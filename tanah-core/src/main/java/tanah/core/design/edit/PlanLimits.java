@@ -19,7 +19,8 @@ public final class PlanLimits {
     static Optional<Refusal> openings(Design design) {
         AirPlan.Mist mist = MistEdit.mist(design);
         int walls = design.vessel()
-                .map(v -> v.envelope().vents().size() + v.envelope().insulation().size())
+                .map(v ->
+                        v.envelope().vents().size() + v.envelope().insulation().size())
                 .orElse(0);
         boolean full = mist.nozzles().size() + mist.events().size() + walls >= OPENINGS;
         return design.vessel().isEmpty()

@@ -47,7 +47,8 @@ class MistEdits {
                 .map(made -> {
                     List<AirPlan.Nozzle> all = MistEdit.mist(made).nozzles();
                     String id = all.get(all.size() - 1).id();
-                    return new EditOutcome(made, words.of("edit.laid", gear.get().name()), id);
+                    return new EditOutcome(
+                            made, words.of("edit.laid", gear.get().name()), id);
                 })
                 .orElseGet(() -> EditOutcome.none(design, AirEdits.LID));
     }

@@ -45,8 +45,7 @@ class NewPiece {
                 .map(made -> {
                     HardscapeItem laid = made.hardscape().get(made.hardscape().size() - 1);
                     String name = names.of(laid.id(), made, catalogues.of(made));
-                    return new EditOutcome(
-                            made, words.of("edit.laid", HardscapeEdits.shortened(name)), laid.id());
+                    return new EditOutcome(made, words.of("edit.laid", HardscapeEdits.shortened(name)), laid.id());
                 })
                 .orElseGet(() -> EditOutcome.none(design, ""));
     }
@@ -85,9 +84,7 @@ class NewPiece {
     /** Empty for what nobody measured, or is too small to be a piece. */
     private static OptionalDouble metres(@Nullable BigDecimal centimetres) {
         double m = centimetres == null ? 0 : centimetres.doubleValue() / 100;
-        return m < PieceFields.SMALLEST
-                ? OptionalDouble.empty()
-                : OptionalDouble.of(Math.min(m, PieceFields.LARGEST));
+        return m < PieceFields.SMALLEST ? OptionalDouble.empty() : OptionalDouble.of(Math.min(m, PieceFields.LARGEST));
     }
 
     private static OptionalDouble number(@Nullable BigDecimal value, double factor) {

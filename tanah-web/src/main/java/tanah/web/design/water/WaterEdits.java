@@ -92,7 +92,8 @@ public class WaterEdits {
     private EditOutcome make(Design design, FieldErrors errors) {
         boolean there = design.water().isPresent();
         return edits.attempt(new AddEdit.MakeWater(), design, errors, "form")
-                .map(made -> there ? EditOutcome.none(design, BODY) : new EditOutcome(made, words.of("edit.water"), BODY))
+                .map(made ->
+                        there ? EditOutcome.none(design, BODY) : new EditOutcome(made, words.of("edit.water"), BODY))
                 .orElseGet(() -> EditOutcome.none(design, ""));
     }
 

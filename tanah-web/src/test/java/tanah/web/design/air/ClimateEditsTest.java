@@ -1,7 +1,6 @@
 package tanah.web.design.air;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.mockito.Mockito.when;
 import static tanah.web.design.edit.EditingSupport.FROG;
 import static tanah.web.design.edit.EditingSupport.LIZARD;
 import static tanah.web.design.edit.EditingSupport.MILLIPEDE;
@@ -30,8 +29,7 @@ import tanah.web.design.heat.HeatFields;
 /** Edits of heat and air: what is typed wrong is told beside its field and changes nothing; what is right is taken. */
 class ClimateEditsTest {
     private final EditingSupport with = new EditingSupport();
-    private final HeatEdits heat =
-            new HeatEdits(with.catalogues, with.names, with.numbers, with.words, with.edits);
+    private final HeatEdits heat = new HeatEdits(with.catalogues, with.names, with.numbers, with.words, with.edits);
     private final AirEdits air = new AirEdits(
             new LidEdits(with.catalogues, with.numbers, with.edits, with.words),
             new WallEdits(with.numbers, with.edits, with.words),

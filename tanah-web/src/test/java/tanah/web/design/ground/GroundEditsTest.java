@@ -9,8 +9,6 @@ import static tanah.web.design.edit.EditingSupport.LIZARD;
 import static tanah.web.design.edit.EditingSupport.MILLIPEDE;
 import static tanah.web.design.edit.EditingSupport.WRONG;
 
-import tanah.core.school.SoilParts;
-import tanah.core.catalogue.Pack;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -157,12 +155,14 @@ class GroundEditsTest {
 
     @Test
     void aLayerIsAddedWhereItsKindBelongs() {
-        Design drained = apply(MILLIPEDE, "add", "", "expanded_clay_8_16").taken().design();
+        Design drained =
+                apply(MILLIPEDE, "add", "", "expanded_clay_8_16").taken().design();
         assertThat(drained.ground().layers().get(0).is(Layer.Kind.DRAINAGE)).isTrue();
         Done soil = apply(FROG, "add", "", "coir_fibre").taken();
         List<Layer> all = soil.design().ground().layers();
         int at = all.indexOf(layer(soil.design(), soil.outcome().part()));
-        assertThat(all.subList(0, at).stream().noneMatch(l -> l.is(Layer.Kind.LITTER))).isTrue();
+        assertThat(all.subList(0, at).stream().noneMatch(l -> l.is(Layer.Kind.LITTER)))
+                .isTrue();
         assertThat(all).hasSize(FROG.ground().layers().size() + 1);
     }
 
@@ -208,7 +208,8 @@ class GroundEditsTest {
     @Test
     void aMeshIsLaidAndItsHolesAreTyped() {
         boolean laid = layer(FROG, DRAINAGE).options().hasMesh();
-        Design other = apply(FROG, "mesh", DRAINAGE, String.valueOf(!laid)).taken().design();
+        Design other =
+                apply(FROG, "mesh", DRAINAGE, String.valueOf(!laid)).taken().design();
         assertThat(layer(other, DRAINAGE).options().hasMesh()).isNotEqualTo(laid);
         WRONG.forEach(wrong -> apply(FROG, "mesh-hole", DRAINAGE, wrong).refusedAt("mesh-hole-" + DRAINAGE));
         Design fine = apply(FROG, "mesh-hole", DRAINAGE, "0.5").taken().design();
@@ -259,8 +260,7 @@ class GroundEditsTest {
         }
         apply(FROG, "mix-part", MIX, "", first).refusedAt("mix-part-" + MIX + "-" + first);
         Design more = apply(FROG, "mix-part", MIX, "7", first).taken().design();
-        assertThat(SoilParts.parts(layer(more, MIX), CATALOGUE).get(first))
-                .isEqualTo(7);
+        assertThat(SoilParts.parts(layer(more, MIX), CATALOGUE).get(first)).isEqualTo(7);
         apply(more, "mix-part", MIX, "7", first).idle();
     }
 
@@ -283,9 +283,7 @@ class GroundEditsTest {
     // ---- what is not there
     @ParameterizedTest
     @ValueSource(
-            strings = {
-                "depth", "slope", "bag", "mesh-hole", "moist", "region-left", "mix-part", "mix-add", "mix-out"
-            })
+            strings = {"depth", "slope", "bag", "mesh-hole", "moist", "region-left", "mix-part", "mix-add", "mix-out"})
     void aLayerThatIsGoneIsTold(String op) {
         Done done = apply(FROG, op, "never-there", "5", "5");
         assertThat(done.errors().all()).containsKey("form");

@@ -153,9 +153,7 @@ class HardscapeEditsTest {
         "hide, cold-war, error.choice"
     })
     void anUnknownChoiceIsToldBesideItsField(String op, String value, String key) {
-        assertThat(apply(LIZARD, op, PIECE, value)
-                        .refusedAt(op + "-" + PIECE)
-                        .wording(op + "-" + PIECE))
+        assertThat(apply(LIZARD, op, PIECE, value).refusedAt(op + "-" + PIECE).wording(op + "-" + PIECE))
                 .isEqualTo(key);
     }
 
@@ -168,7 +166,8 @@ class HardscapeEditsTest {
         apply(LIZARD, "name", PIECE, "x".repeat(80)).taken();
         Design cork = apply(LIZARD, "media", PIECE, "cork_bark_flat").taken().design();
         assertThat(item(cork, PIECE).kind()).contains("cork");
-        Design based = apply(LIZARD, "support", PIECE, Fixing.Support.BASE.word()).design();
+        Design based =
+                apply(LIZARD, "support", PIECE, Fixing.Support.BASE.word()).design();
         assertThat(item(based, PIECE).fixing().support()).contains(Fixing.Support.BASE);
     }
 

@@ -33,7 +33,8 @@ class WaterEditsTest {
     private static final String DAM = FROG.ground().dams().get(0).id();
     private static final String RAMP = FROG.water().orElseThrow().ramps().get(0).id();
     private static final String PUMP = device("pump");
-    private static final String FEATURE = FROG.water().orElseThrow().features().get(0).id();
+    private static final String FEATURE =
+            FROG.water().orElseThrow().features().get(0).id();
 
     private final EditingSupport with = new EditingSupport();
     private final WaterEdits edits = new WaterEdits(
@@ -163,10 +164,12 @@ class WaterEditsTest {
 
     @Test
     void whatTheTapHoldsIsATick() {
-        boolean binds = FROG.water().orElseThrow().equals(apply(FROG, "chloramine", WaterEdits.TAP, "true")
-                .design()
-                .water()
-                .orElseThrow());
+        boolean binds = FROG.water()
+                .orElseThrow()
+                .equals(apply(FROG, "chloramine", WaterEdits.TAP, "true")
+                        .design()
+                        .water()
+                        .orElseThrow());
         Done other = apply(FROG, "chloramine", WaterEdits.TAP, String.valueOf(!binds));
         assertThat(other.errors().isEmpty()).isTrue();
         assertThat(apply(other.design(), "wicking", WaterEdits.BODY, "true")
@@ -205,7 +208,8 @@ class WaterEditsTest {
 
     @Test
     void aRampIsRoughened() {
-        boolean rough = ramp(apply(FROG, "ramp-rough", RAMP, "true").design(), RAMP).isRough();
+        boolean rough =
+                ramp(apply(FROG, "ramp-rough", RAMP, "true").design(), RAMP).isRough();
         assertThat(rough).isTrue();
         assertThat(ramp(apply(FROG, "ramp-rough", RAMP, "false").design(), RAMP).isRough())
                 .isFalse();
@@ -245,7 +249,9 @@ class WaterEditsTest {
             Design made = apply(FROG, "dam-kind", DAM, kind).design();
             Design sealed = apply(made, "dam-seal", DAM, "true").design();
             if (!dam(made).canSeal()) {
-                assertThat(dam(sealed).isWatertight()).as(kind).isEqualTo(dam(made).isWatertight());
+                assertThat(dam(sealed).isWatertight())
+                        .as(kind)
+                        .isEqualTo(dam(made).isWatertight());
             } else {
                 assertThat(dam(sealed).isWatertight()).as(kind).isTrue();
                 assertThat(dam(apply(sealed, "dam-seal", DAM, "false").design()).isWatertight())

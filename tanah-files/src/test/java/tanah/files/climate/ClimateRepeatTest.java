@@ -1,0 +1,173 @@
+package tanah.files.climate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import tanah.core.box.Factors;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.climate.ClimateModel;
+import tanah.core.climate.DayCourse;
+import tanah.core.climate.DayRun;
+import tanah.core.climate.LightMap;
+import tanah.core.climate.SteadyState;
+import tanah.core.climate.Uncertainty;
+import tanah.core.evaluate.Evaluator;
+import tanah.core.light.Vec;
+import tanah.core.mapping.MappedDesign;
+import tanah.core.need.ClimatePlace;
+import tanah.core.time.Season;
+import tanah.files.Examples;
+import tanah.files.catalogue.CatalogueReader;
+
+/** The same box has the same climate: however often it is computed, wherever a search for it begins, however long its steps are. */
+class ClimateRepeatTest {
+    private static final Catalogue CATALOGUE = CatalogueReader.read();
+
+    private record Box(String name, MappedDesign mapped, ClimateModel model) {
+        @Override
+        public String toString() {
+            return name;
+        }
+    }
+
+    private static final List<Box> BOXES = Stream.of(
+                    "mossy-frog-paludarium", "collared-lizard-arid", "giant-millipede-box")
+            .map(name -> {
+                MappedDesign mapped = Evaluator.mapped(Evaluator.evaluate(Examples.read(name), CATALOGUE), CATALOGUE)
+                        .orElseThrow();
+                return new Box(name, mapped, ClimateModel.of(mapped.enclosure(), Factors.ONE));
+            })
+            .toList();
+
+    static Stream<Box> boxes() {
+        return BOXES.stream();
+    }
+
+    /** Arrays are used again from step to step: what one run leaves behind must not be seen by the next. */
+    @ParameterizedTest
+    @MethodSource("boxes")
+    void aDayIsTheSameToTheLastBit(Box box) {
+        DayCourse first = DayRun.of(box.model(), box.mapped().winter());
+        DayRun.of(box.model(), box.mapped().summer());
+        box.model().steady(box.mapped().summer().day(), true, Optional.empty(), 0.01);
+        DayCourse again = DayRun.of(box.model(), box.mapped().winter());
+        assertThat(again.samples()).hasSize(288).hasSameSizeAs(first.samples());
+        for (int i = 0; i < first.samples().size(); i++) {
+            for (ClimatePlace place : ClimatePlace.values()) {
+                assertThat(place.at(again.samples().get(i).places()))
+                        .as(place + " at " + i)
+                        .isEqualTo(place.at(first.samples().get(i).places()));
+            }
+        }
+        assertThat(again.energy()).isEqualTo(first.energy());
+        assertThat(again.water()).isEqualTo(first.water());
+    }
+
+    /** Long steps while nothing happens: within a twentieth of a kelvin of steps of five minutes, at every hour. */
+    @ParameterizedTest
+    @MethodSource("boxes")
+    void theLengthOfItsStepsDoesNotChangeADay(Box box) {
+        DayCourse usual = DayRun.of(box.model(), box.mapped().winter());
+        // steps of 100 s are drawn together to 300 s at most
+        DayCourse fine =
+                DayRun.of(box.model(), box.mapped().winter(), 100, () -> false).orElseThrow();
+        for (ClimatePlace place : List.of(
+                ClimatePlace.WARM_AIR, ClimatePlace.COOL_AIR, ClimatePlace.MEAN_AIR, ClimatePlace.COOL_GROUND)) {
+            for (boolean lit : new boolean[] {true, false}) {
+                double a = usual.mean(lit, s -> place.at(s.places()).orElse(0));
+                double b = fine.mean(lit, s -> place.at(s.places()).orElse(0));
+                assertThat(a).as(place + (lit ? " lit" : " dark")).isCloseTo(b, within(0.1));
+            }
+            assertThat(usual.max(s -> place.at(s.places()).orElse(0)))
+                    .as("highest " + place)
+                    .isCloseTo(fine.max(s -> place.at(s.places()).orElse(0)), within(0.15));
+            assertThat(usual.min(s -> place.at(s.places()).orElse(0)))
+                    .as("lowest " + place)
+                    .isCloseTo(fine.min(s -> place.at(s.places()).orElse(0)), within(0.15));
+        }
+        assertThat(usual.energy()).isCloseTo(fine.energy(), within(0.01 * Math.max(1e5, fine.energy())));
+        assertThat(usual.worstGap()).isLessThan(1e-8);
+        assertThat(Math.abs(usual.water().gap())).isLessThan(1e-9);
+    }
+
+    /** Found from still air and from another plan's state: one answer. */
+    @ParameterizedTest
+    @MethodSource("boxes")
+    void aSteadyStateDoesNotHangOnWhereItsSearchBegan(Box box) {
+        for (Season season : Season.values()) {
+            for (boolean lit : new boolean[] {true, false}) {
+                var room = box.mapped().room(season);
+                var outside = lit ? room.day() : room.night();
+                SteadyState alone = box.model().steady(outside, lit, Optional.empty(), 1e-4);
+                SteadyState warm = box.model().steady(box.mapped().summer().day(), true, Optional.empty(), 0.005);
+                SteadyState from = box.model().steady(outside, lit, Optional.of(warm), 1e-4);
+                for (ClimatePlace place : ClimatePlace.values()) {
+                    OptionalDouble value = place.at(alone.places());
+                    if (value.isPresent()) {
+                        double near = place.kind() == ClimatePlace.Kind.TEMPERATURE ? 0.02 : 0.002;
+                        assertThat(place.at(from.places()).orElseThrow())
+                                .as(place + " " + season + (lit ? " lit" : " dark"))
+                                .isCloseTo(value.getAsDouble(), within(near));
+                    }
+                }
+            }
+        }
+    }
+
+    /** Bands begin at the plain state and stop early: still those of states that are followed to the end. */
+    @ParameterizedTest
+    @MethodSource("boxes")
+    void bandsAreThoseOfStatesThatSettled(Box box) {
+        var outside = box.mapped().winter().day();
+        Uncertainty quick = Uncertainty.of(box.mapped().enclosure(), Factors.ONE, outside, true, 0.02);
+        Uncertainty slow = Uncertainty.of(box.mapped().enclosure(), Factors.ONE, outside, true, 1e-5);
+        for (ClimatePlace place : ClimatePlace.values()) {
+            if (place.at(quick.plain().steady().places()).isPresent()) {
+                double a = quick.half(v -> place.at(v.steady().places()).orElse(0), place.own());
+                double b = slow.half(v -> place.at(v.steady().places()).orElse(0), place.own());
+                assertThat(a).as(place.toString()).isCloseTo(b, within(0.05 * b));
+            }
+        }
+    }
+
+    /** Light over the ground is followed once for plants and for the box: the same as asked for place by place. */
+    @ParameterizedTest
+    @MethodSource("boxes")
+    void lightOverTheGroundIsThatOfItsPlaces(Box box) {
+        LightMap map = LightMap.of(box.model());
+        double length = box.mapped().enclosure().shell().length();
+        double width = box.mapped().enclosure().shell().width();
+        double most = 0;
+        for (int i = 0; i < 60; i++) {
+            for (int j = 0; j < 30; j++) {
+                double x = (i + 0.5) / 60 * length;
+                double y = (j + 0.5) / 30 * width;
+                most = Math.max(most, map.photons(new Vec(x, y, box.model().groundAt(x, y) + 0.01)));
+            }
+        }
+        LightMap.Ground ground = map.photonsOnGround();
+        assertThat(ground.mean()).isLessThanOrEqualTo(ground.most() + 1e-15);
+        // places between tiles may be a little brighter than their middles
+        assertThat(ground.most()).isCloseTo(most, within(0.12 * Math.max(1e-9, most)));
+    }
+
+    @Test
+    void aDayThatNobodyWaitsForIsGivenUp() {
+        Box box = BOXES.get(2);
+        int[] asked = {0};
+        assertThat(DayRun.of(box.model(), box.mapped().winter(), () -> ++asked[0] > 5))
+                .isEmpty();
+        assertThat(asked[0]).isLessThan(10);
+        assertThat(DayRun.settling(box.model(), box.mapped().winter(), 30, () -> true))
+                .isEmpty();
+        assertThat(DayRun.switched(box.model(), box.mapped().winter(), 60, () -> true))
+                .isEmpty();
+    }
+}
