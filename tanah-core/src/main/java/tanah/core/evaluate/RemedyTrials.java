@@ -70,6 +70,7 @@ public final class RemedyTrials {
     private Finding tried(Finding f) {
         return f.remedies().stream().anyMatch(Remedy::changesPlan)
                 ? f.withRemedies(f.remedies().stream()
+                        .filter(r -> !Edit.isRefused(r, before.design(), context()))
                         .map(r -> r.changesPlan() ? r.tried(brings(f, r)) : r)
                         .toList())
                 : f;
@@ -77,10 +78,14 @@ public final class RemedyTrials {
 
     /** The worst note that a remedy would bring, if it is worse than what it takes away. */
     private Optional<Finding> brings(Finding taken, Remedy remedy) {
-        Design changed = Edit.take(remedy, before.design(), new EditContext(catalogue, ANY_DAY));
+        Design changed = Edit.take(remedy, before.design(), context());
         return after(changed, WaterHeatRule.isOf(taken)).findings().stream()
                 .filter(n -> isNewOrWorse(n) && isWorse(n, taken))
                 .min(Comparator.naturalOrder());
+    }
+
+    private EditContext context() {
+        return new EditContext(catalogue, ANY_DAY);
     }
 
     private boolean isNewOrWorse(Finding note) {

@@ -13,6 +13,11 @@ public sealed interface AirEdit extends Edit {
     /** Give the lid or the moved air another number (SI); one that may be left out is empty then. */
     record SetNumber(AirNumber number, OptionalDouble value) implements AirEdit {
         @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return number.refused(value);
+        }
+
+        @Override
         public Design apply(Design design, EditContext context) {
             return number.set(design, value);
         }

@@ -10,17 +10,28 @@ import tanah.core.design.Design;
 import tanah.core.design.VesselPlan;
 
 /** The numbers of the lid and of moved air, each of which a plan has once. */
-public enum AirNumber {
+public enum AirNumber implements EditNumber {
     /** Share of the lid that is mesh, 0 to 1. */
-    LID_MESH,
+    LID_MESH(0, 1),
     /** Share of the mesh that is open, 0 to 1; empty: its item's. */
-    LID_OPEN,
+    LID_OPEN(0.01, 1),
     /** Share of the mesh that nothing covers, 0 to 1; empty: the usual one. */
-    LID_FREE,
+    LID_FREE(0.05, 1),
     /** Mean speed of the air by a fan inside (m/s). */
-    FAN_SPEED,
+    FAN_SPEED(0, 2),
     /** Forced exchange with the room (m³/s). */
-    FAN_EXCHANGE;
+    FAN_EXCHANGE(0, 500 / 3600.0);
+
+    private final Limits limits;
+
+    AirNumber(double min, double max) {
+        limits = new Limits(min, max);
+    }
+
+    @Override
+    public Limits limits() {
+        return limits;
+    }
 
     /** The word in forms and message keys. */
     public String word() {

@@ -1,5 +1,6 @@
 package tanah.core.design.edit;
 
+import java.util.OptionalDouble;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
@@ -27,6 +28,11 @@ public sealed interface DamEdit extends Edit {
 
     /** Give the wall another number (m). */
     record SetNumber(String dam, DamNumber number, double value) implements DamEdit {
+        @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return number.refused(OptionalDouble.of(value));
+        }
+
         @Override
         public Design apply(Design design, EditContext context) {
             return change(design, dam, d -> number.set(design, d, value));

@@ -8,17 +8,28 @@ import tanah.core.design.Surface;
 import tanah.core.vessel.Vessel;
 
 /** The numbers of a wall between land and water (m): where each stands, how far it may go and how it is set. */
-public enum DamNumber {
+public enum DamNumber implements EditNumber {
     /** Left face. */
-    X,
+    X(0.01, 3),
     /** Thickness from left to right. */
-    WIDTH,
+    WIDTH(0.003, 0.5),
     /** Front face. */
-    Y,
+    Y(0, 3),
     /** Length from front to back. */
-    DEPTH,
+    DEPTH(0.003, 3),
     /** Height of the crest over the inner base. */
-    TOP;
+    TOP(0.01, 2);
+
+    private final Limits limits;
+
+    DamNumber(double min, double max) {
+        limits = new Limits(min, max);
+    }
+
+    @Override
+    public Limits limits() {
+        return limits;
+    }
 
     /** The word in forms and message keys. */
     public String word() {

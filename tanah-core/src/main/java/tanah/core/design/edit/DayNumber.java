@@ -5,11 +5,22 @@ import java.util.OptionalDouble;
 import tanah.core.design.HeatDay;
 
 /** The hours of the lamps' day (s). */
-public enum DayNumber {
+public enum DayNumber implements EditNumber {
     /** How long it is light. */
-    PHOTOPERIOD,
+    PHOTOPERIOD(0, 86_400),
     /** When it begins, after midnight. */
-    DAY_START;
+    DAY_START(0, 86_364);
+
+    private final Limits limits;
+
+    DayNumber(double min, double max) {
+        limits = new Limits(min, max);
+    }
+
+    @Override
+    public Limits limits() {
+        return limits;
+    }
 
     private static final double HOUR = 3600; // s
 

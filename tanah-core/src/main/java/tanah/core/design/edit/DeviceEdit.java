@@ -100,6 +100,11 @@ public sealed interface DeviceEdit extends Edit {
     /** Give a device another number (SI); one that may be left out is empty then. */
     record SetNumber(String device, DeviceNumber number, OptionalDouble value) implements DeviceEdit {
         @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return number.refused(value);
+        }
+
+        @Override
         public Design apply(Design design, EditContext context) {
             return design.withDevice(device, d -> number.set(d, value));
         }

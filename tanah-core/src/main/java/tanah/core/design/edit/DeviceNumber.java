@@ -14,49 +14,60 @@ import tanah.core.design.Fitting;
 import tanah.core.design.Schedule;
 
 /** The numbers of a lamp, heater, pump or filter, in SI: where each stands and how it is set. */
-public enum DeviceNumber {
+public enum DeviceNumber implements EditNumber {
     /** Place along the front (m). */
-    X,
+    X(0, 4),
     /** Place from the front to the back (m). */
-    Y,
+    Y(0, 4),
     /** Height over the inner base (m). */
-    Z,
+    Z(0, 4),
     /** W; empty: its item's. */
-    POWER,
+    POWER(0, 3000),
     /** Share of its power, 0 to 1. */
-    DIM,
+    DIM(0.01, 1),
     /** Full width at half maximum (rad). */
-    BEAM,
+    BEAM(Math.toRadians(5), Math.toRadians(170)),
     /** Share of its UV that is lost, 0 to 1. */
-    AGEING,
+    AGEING(0, 0.95),
     /** Switched on by the clock (s after midnight). */
-    ON,
+    ON(0, 86_400),
     /** By the clock for so long (s). */
-    HOURS,
+    HOURS(0, 86_400),
     /** Set point of its control by day (°C). */
-    SET_DAY,
+    SET_DAY(5, 60),
     /** Set point of its control at night (°C). */
-    SET_NIGHT,
+    SET_NIGHT(5, 60),
     /** Between off and on (K). */
-    HYSTERESIS,
+    HYSTERESIS(0.1, 10),
     /** One set point day and night (°C); a heater without a control gets the built-in one. */
-    SETPOINT,
+    SETPOINT(5, 40),
     /** From the water to the outlet of a pump (m). */
-    RISE,
+    RISE(0, 10),
     /** Length of the tube (m). */
-    TUBE,
+    TUBE(0.01, 50),
     /** Inner diameter of the tube (m). */
-    BORE,
+    BORE(0.5e-3, 0.2),
     /** Elbows in the tube. */
-    ELBOWS,
+    ELBOWS(0, 20),
     /** Share of the head that is left, 0 to 1. */
-    DERATE,
+    DERATE(0.05, 1),
     /** Openings of the outlet. */
-    OUTLETS,
+    OUTLETS(1, 200),
     /** Diameter of one opening (m). */
-    OUTLET_BORE,
+    OUTLET_BORE(0.5e-3, 0.2),
     /** Surface for bacteria in a filter (m²). */
-    MEDIA;
+    MEDIA(0, 1000);
+
+    private final Limits limits;
+
+    DeviceNumber(double min, double max) {
+        limits = new Limits(min, max);
+    }
+
+    @Override
+    public Limits limits() {
+        return limits;
+    }
 
     private static final double HOUR = 3600; // s
     private static final double USUAL_HYSTERESIS = 1; // K, where none is said

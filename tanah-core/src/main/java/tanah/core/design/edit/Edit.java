@@ -26,6 +26,13 @@ public sealed interface Edit extends PlanChange
         return Optional.empty();
     }
 
+    /** Whether a remedy presses a change that cannot be made on a plan. */
+    static boolean isRefused(Remedy remedy, Design design, EditContext context) {
+        return remedy.action() instanceof Remedy.Action.Press press
+                && press.change() instanceof Edit edit
+                && edit.refused(design, context).isPresent();
+    }
+
     /** What a remedy does to a plan; the same plan where a person has to do it. */
     static Design take(Remedy remedy, Design design, EditContext context) {
         return remedy.action() instanceof Remedy.Action.Press press && press.change() instanceof Edit edit

@@ -15,6 +15,11 @@ public sealed interface FeatureEdit extends Edit {
     /** Give running water another number (SI), or none. */
     record SetNumber(String feature, FeatureNumber number, OptionalDouble value) implements FeatureEdit {
         @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return number.refused(value);
+        }
+
+        @Override
         public Design apply(Design design, EditContext context) {
             return change(design, feature, f -> number.set(f, value));
         }

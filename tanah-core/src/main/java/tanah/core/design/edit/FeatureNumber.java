@@ -5,17 +5,28 @@ import java.util.OptionalDouble;
 import tanah.core.design.WaterFeature;
 
 /** The numbers of running water, in SI; each may be left out. */
-public enum FeatureNumber {
+public enum FeatureNumber implements EditNumber {
     /** Wanted (m³/s). */
-    FLOW,
+    FLOW(0, 20 / 3600.0),
     /** Of the bed, the film or the lip (m). */
-    WIDTH,
+    WIDTH(0.002, 4),
     /** Of the bed (m). */
-    LENGTH,
+    LENGTH(0.01, 4),
     /** Height of the outlet over the inner base (m). */
-    BAR,
+    BAR(0, 4),
     /** Fall of the bed over its length. */
-    SLOPE;
+    SLOPE(0.001, 1);
+
+    private final Limits limits;
+
+    FeatureNumber(double min, double max) {
+        limits = new Limits(min, max);
+    }
+
+    @Override
+    public Limits limits() {
+        return limits;
+    }
 
     /** The word in forms and message keys. */
     public String word() {

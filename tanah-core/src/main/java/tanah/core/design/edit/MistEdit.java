@@ -50,6 +50,11 @@ public sealed interface MistEdit extends Edit {
     /** Give a nozzle another number (m, or m³/s). */
     record SetNozzle(String nozzle, NozzleNumber number, OptionalDouble value) implements MistEdit {
         @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return number.refused(value);
+        }
+
+        @Override
         public Design apply(Design design, EditContext context) {
             return hung(design, nozzle, n -> number.set(n, value));
         }
@@ -125,6 +130,11 @@ public sealed interface MistEdit extends Edit {
 
     /** Give a misting, by its place in the day, another number (s). */
     record SetMisting(int index, MistNumber number, double value) implements MistEdit {
+        @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return number.refused(OptionalDouble.of(value));
+        }
+
         @Override
         public Design apply(Design design, EditContext context) {
             List<AirPlan.Event> all = new ArrayList<>(mist(design).events());

@@ -4,11 +4,22 @@ import java.util.Locale;
 import tanah.core.design.AirPlan;
 
 /** The numbers of one misting (s). */
-public enum MistNumber {
+public enum MistNumber implements EditNumber {
     /** When it begins, after midnight. */
-    HOUR,
+    HOUR(0, 86_364),
     /** How long it sprays. */
-    SECONDS;
+    SECONDS(1, 3600);
+
+    private final Limits limits;
+
+    MistNumber(double min, double max) {
+        limits = new Limits(min, max);
+    }
+
+    @Override
+    public Limits limits() {
+        return limits;
+    }
 
     private static final double LONG = 3600; // s in an hour
 

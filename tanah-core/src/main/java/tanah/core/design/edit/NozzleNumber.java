@@ -5,11 +5,22 @@ import java.util.OptionalDouble;
 import tanah.core.design.AirPlan;
 
 /** The numbers of a nozzle (m; of {@code FLOW} m³/s, empty: its item's). */
-public enum NozzleNumber {
-    X,
-    Y,
-    Z,
-    FLOW;
+public enum NozzleNumber implements EditNumber {
+    X(0, 4),
+    Y(0, 4),
+    Z(0, 4),
+    FLOW(0, 2000 * 1e-6 / 60);
+
+    private final Limits limits;
+
+    NozzleNumber(double min, double max) {
+        limits = new Limits(min, max);
+    }
+
+    @Override
+    public Limits limits() {
+        return limits;
+    }
 
     /** The word in forms and message keys. */
     public String word() {

@@ -35,6 +35,11 @@ public sealed interface PieceEdit extends Edit {
     /** Give a piece another number (SI); one that may be left out is empty then. */
     record SetNumber(String item, PieceNumber number, OptionalDouble value) implements PieceEdit {
         @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return number.refused(value);
+        }
+
+        @Override
         public Design apply(Design design, EditContext context) {
             return change(design, item, i -> number.set(i, value));
         }

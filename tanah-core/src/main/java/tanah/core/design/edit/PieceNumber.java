@@ -7,24 +7,35 @@ import tanah.core.design.HardscapeItem;
 import tanah.core.design.PieceMove;
 
 /** The numbers of a piece of hardscape, in SI: where each stands and how it is set. */
-public enum PieceNumber {
+public enum PieceNumber implements EditNumber {
     /** Left edge (m). */
-    X,
+    X(0, 3),
     /** Front edge (m). */
-    Y,
+    Y(0, 3),
     /** Underside over the inner base (m). */
-    BASE,
-    LENGTH,
-    WIDTH,
-    HEIGHT,
+    BASE(0, 3),
+    LENGTH(0.005, 3),
+    WIDTH(0.005, 3),
+    HEIGHT(0.005, 3),
     /** Measured by dunking (m³), or not given. */
-    VOLUME,
+    VOLUME(1e-6, 1),
     /** kg, or not given. */
-    MASS,
+    MASS(0.001, 1000),
     /** Area of the pad under it (m²). */
-    PAD,
+    PAD(0, 1),
     /** Stone that holds it down (kg). */
-    ANCHOR;
+    ANCHOR(0, 1000);
+
+    private final Limits limits;
+
+    PieceNumber(double min, double max) {
+        limits = new Limits(min, max);
+    }
+
+    @Override
+    public Limits limits() {
+        return limits;
+    }
 
     /** The word in forms and message keys. */
     public String word() {

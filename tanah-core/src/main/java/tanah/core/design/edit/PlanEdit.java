@@ -1,5 +1,6 @@
 package tanah.core.design.edit;
 
+import java.util.OptionalDouble;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -101,6 +102,11 @@ public sealed interface PlanEdit extends Edit {
 
     /** Give the lamps' day another hour (s). */
     record SetDay(DayNumber number, double value) implements PlanEdit {
+        @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return number.refused(OptionalDouble.of(value));
+        }
+
         @Override
         public Design apply(Design design, EditContext context) {
             return design.withHeat(number.set(design.heat(), value));

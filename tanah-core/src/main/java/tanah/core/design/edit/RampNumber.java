@@ -4,11 +4,22 @@ import java.util.Locale;
 import tanah.core.design.Ramp;
 
 /** The numbers of a ramp (m): heights of its ends, its length along the slope and its width. */
-public enum RampNumber {
-    FOOT,
-    TOP,
-    LENGTH,
-    WIDTH;
+public enum RampNumber implements EditNumber {
+    FOOT(0, 2),
+    TOP(0.01, 2),
+    LENGTH(0.02, 3),
+    WIDTH(0.01, 3);
+
+    private final Limits limits;
+
+    RampNumber(double min, double max) {
+        limits = new Limits(min, max);
+    }
+
+    @Override
+    public Limits limits() {
+        return limits;
+    }
 
     /** The word in forms and message keys. */
     public String word() {

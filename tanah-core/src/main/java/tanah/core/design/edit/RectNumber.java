@@ -4,11 +4,22 @@ import java.util.Locale;
 import tanah.core.design.Device;
 
 /** The edges of a mat on its face (m). */
-public enum RectNumber {
-    FROM,
-    TO,
-    LOW,
-    HIGH;
+public enum RectNumber implements EditNumber {
+    FROM(0, 4),
+    TO(0, 4),
+    LOW(0, 4),
+    HIGH(0, 4);
+
+    private final Limits limits;
+
+    RectNumber(double min, double max) {
+        limits = new Limits(min, max);
+    }
+
+    @Override
+    public Limits limits() {
+        return limits;
+    }
 
     /** The word in forms and message keys. */
     public String word() {

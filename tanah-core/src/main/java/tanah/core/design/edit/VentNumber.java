@@ -5,14 +5,25 @@ import java.util.OptionalDouble;
 import tanah.core.design.Envelope;
 
 /** The numbers of an opening in a side or in the lid (m; of {@code OPEN} a share, 0 to 1). */
-public enum VentNumber {
-    Z,
-    HEIGHT,
-    FROM,
-    TO,
-    FRONT,
-    BACK,
-    OPEN;
+public enum VentNumber implements EditNumber {
+    Z(0, 4),
+    HEIGHT(0.002, 4),
+    FROM(0, 4),
+    TO(0, 4),
+    FRONT(0, 4),
+    BACK(0, 4),
+    OPEN(0, 1);
+
+    private final Limits limits;
+
+    VentNumber(double min, double max) {
+        limits = new Limits(min, max);
+    }
+
+    @Override
+    public Limits limits() {
+        return limits;
+    }
 
     /** The word in forms and message keys. */
     public String word() {

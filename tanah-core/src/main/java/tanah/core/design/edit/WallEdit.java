@@ -59,6 +59,11 @@ public sealed interface WallEdit extends Edit {
     /** Give an opening another number (m or a share). */
     record SetVent(String vent, VentNumber number, OptionalDouble value) implements WallEdit {
         @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return number.refused(value);
+        }
+
+        @Override
         public Design apply(Design design, EditContext context) {
             return vents(
                     design,

@@ -18,6 +18,11 @@ public sealed interface WaterEdit extends Edit {
     /** Give the water, its tap or its changes another number (SI); one that may be left out is empty then. */
     record SetNumber(WaterNumber number, OptionalDouble value) implements WaterEdit {
         @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return number.refused(value);
+        }
+
+        @Override
         public Design apply(Design design, EditContext context) {
             return water(design, w -> number.set(w, value));
         }
@@ -72,6 +77,11 @@ public sealed interface WaterEdit extends Edit {
 
     /** Give a ramp another number (m). */
     record SetRamp(String ramp, RampNumber number, double value) implements WaterEdit {
+        @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return number.refused(OptionalDouble.of(value));
+        }
+
         @Override
         public Design apply(Design design, EditContext context) {
             return rampOf(design, ramp, r -> number.set(r, value));

@@ -7,32 +7,43 @@ import tanah.core.design.Tap;
 import tanah.core.design.WaterPart;
 
 /** The numbers of a water part, of its tap and of its changes, in SI: where each stands and how it is set. */
-public enum WaterNumber {
+public enum WaterNumber implements EditNumber {
     /** Over the inner base (m). */
-    LEVEL,
+    LEVEL(0.005, 2),
     /** °C. */
-    TEMPERATURE,
+    TEMPERATURE(1, 40),
     /** To which the level may fall (m). */
-    LOWEST,
+    LOWEST(0, 2),
     /** Over the level (m). */
-    WAVE,
+    WAVE(0, 0.2),
     /** Share of the open face that is covered, 0 to 1. */
-    COVER,
-    PH,
+    COVER(0, 1),
+    PH(3, 11),
     /** kg/m³ as CaCO3. */
-    ALKALINITY,
+    ALKALINITY(0, 1),
     /** kg/m³ as CaCO3. */
-    HARDNESS,
+    HARDNESS(0, 1),
     /** kg/m³ as NO3. */
-    NITRATE,
+    NITRATE(0, 0.5),
     /** kg/m³. */
-    CHLORINE,
+    CHLORINE(0, 0.02),
     /** Share that is replaced each time, 0 to 1. */
-    CHANGE_FRACTION,
+    CHANGE_FRACTION(0.01, 1),
     /** s. */
-    CHANGE_INTERVAL,
+    CHANGE_INTERVAL(0.04 * 86_400, 365 * 86_400.0),
     /** Not to be passed (kg/m³ as NO3). */
-    NITRATE_TARGET;
+    NITRATE_TARGET(0.001, 0.5);
+
+    private final Limits limits;
+
+    WaterNumber(double min, double max) {
+        limits = new Limits(min, max);
+    }
+
+    @Override
+    public Limits limits() {
+        return limits;
+    }
 
     /** The word in forms and message keys. */
     public String word() {

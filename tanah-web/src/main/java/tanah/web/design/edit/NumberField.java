@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import tanah.core.design.edit.EditNumber;
 import tanah.core.units.Unit;
 import tanah.web.forms.FieldErrors;
 import tanah.web.forms.Numbers;
@@ -31,6 +32,23 @@ public record NumberField(
 
     public static NumberField plain(String op, Unit unit, double min, double max) {
         return new NumberField(op, Quantity.Kind.NUMBER, unit.toSi(1), min, max, unit, false, 0);
+    }
+
+    /** A length of the core, with its limits. */
+    public static NumberField length(String op, EditNumber number, double step) {
+        return length(op, number.limits().min(), number.limits().max(), step);
+    }
+
+    /** A number of the core that is typed in one unit. */
+    public static NumberField plain(String op, Unit unit, EditNumber number) {
+        return plain(op, unit, number.limits().min(), number.limits().max());
+    }
+
+    /** A number of the core of any kind that has units of its own. */
+    public static NumberField of(
+            String op, Quantity.Kind kind, EditNumber number, Unit shown, boolean needed, double step) {
+        return new NumberField(
+                op, kind, 1, number.limits().min(), number.limits().max(), shown, needed, step);
     }
 
     /** The one of some numbers that an edit names. */

@@ -12,6 +12,7 @@ import tanah.core.design.HardscapeItem;
 import tanah.core.design.Ids;
 import tanah.core.design.PieceMove;
 import tanah.core.design.edit.PieceEdit;
+import tanah.core.design.edit.PieceNumber;
 import tanah.core.structure.PieceProposal;
 import tanah.core.vessel.Vessel;
 import tanah.web.catalogue.Catalogues;
@@ -199,7 +200,7 @@ public class HardscapeEdits {
             errors.add("form", "error.edit.unknown");
             return EditOutcome.none(design, item.id());
         }
-        double z = Math.max(0, Math.min(base.getAsDouble(), PieceFields.LARGEST));
+        double z = Math.max(0, Math.min(base.getAsDouble(), PieceNumber.BASE.limits().max()));
         return act(
                 design,
                 new PieceEdit.Move(item.id(), x.getAsDouble(), OptionalDouble.empty(), OptionalDouble.of(z)),

@@ -8,6 +8,8 @@ import org.springframework.stereotype.Component;
 import tanah.core.design.Design;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.edit.AddEdit;
+import tanah.core.design.edit.EditNumber;
+import tanah.core.design.edit.PieceNumber;
 import tanah.core.design.edit.Proposals;
 import tanah.core.structure.PieceProposal;
 import tanah.web.catalogue.Catalogues;
@@ -84,7 +86,8 @@ class NewPiece {
     /** Empty for what nobody measured, or is too small to be a piece. */
     private static OptionalDouble metres(@Nullable BigDecimal centimetres) {
         double m = centimetres == null ? 0 : centimetres.doubleValue() / 100;
-        return m < PieceFields.SMALLEST ? OptionalDouble.empty() : OptionalDouble.of(Math.min(m, PieceFields.LARGEST));
+        EditNumber.Limits limits = PieceNumber.LENGTH.limits();
+        return m < limits.min() ? OptionalDouble.empty() : OptionalDouble.of(Math.min(m, limits.max()));
     }
 
     private static OptionalDouble number(@Nullable BigDecimal value, double factor) {

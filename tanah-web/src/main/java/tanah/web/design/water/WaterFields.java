@@ -10,42 +10,39 @@ import tanah.web.forms.Quantity;
 
 /** The numbers of a water part, of its ramps, its tap and its changes. */
 final class WaterFields {
-    private static final double DEEPEST = 2; // m
-    private static final double LONGEST = 3; // m
-
-    static final NumberField LEVEL = NumberField.length("level", 0.005, DEEPEST, 0.5);
+    static final NumberField LEVEL = NumberField.length("level", WaterNumber.LEVEL, 0.5);
     static final NumberField TEMPERATURE =
-            new NumberField("temperature", Quantity.Kind.TEMPERATURE, 1, 1, 40, Unit.CELSIUS, false, 0.5);
+            NumberField.of("temperature", Quantity.Kind.TEMPERATURE, WaterNumber.TEMPERATURE, Unit.CELSIUS, false, 0.5);
     static final NumberField LOWEST =
-            NumberField.length("lowest", 0, DEEPEST, 0.5).optional();
-    static final NumberField WAVE = NumberField.length("wave", 0, 0.2, 0).optional();
-    static final NumberField COVER = new NumberField("cover", Quantity.Kind.SHARE, 1, 0, 1, Unit.PERCENT, false, 0);
+            NumberField.length("lowest", WaterNumber.LOWEST, 0.5).optional();
+    static final NumberField WAVE = NumberField.length("wave", WaterNumber.WAVE, 0).optional();
+    static final NumberField COVER = NumberField.of("cover", Quantity.Kind.SHARE, WaterNumber.COVER, Unit.PERCENT, false, 0);
     static final List<NumberField> BODY = List.of(LEVEL, TEMPERATURE, LOWEST, WAVE, COVER);
 
-    static final NumberField DAM_X = NumberField.length("dam-x", 0.01, LONGEST, 0.5);
-    static final NumberField DAM_WIDTH = NumberField.length("dam-width", 0.003, 0.5, 0.5);
-    static final NumberField DAM_Y = NumberField.length("dam-y", 0, LONGEST, 0.5);
-    static final NumberField DAM_DEPTH = NumberField.length("dam-depth", 0.003, LONGEST, 0.5);
-    static final NumberField DAM_TOP = NumberField.length("dam-top", 0.01, DEEPEST, 0.5);
+    static final NumberField DAM_X = NumberField.length("dam-x", DamNumber.X, 0.5);
+    static final NumberField DAM_WIDTH = NumberField.length("dam-width", DamNumber.WIDTH, 0.5);
+    static final NumberField DAM_Y = NumberField.length("dam-y", DamNumber.Y, 0.5);
+    static final NumberField DAM_DEPTH = NumberField.length("dam-depth", DamNumber.DEPTH, 0.5);
+    static final NumberField DAM_TOP = NumberField.length("dam-top", DamNumber.TOP, 0.5);
     static final List<NumberField> DAM = List.of(DAM_X, DAM_WIDTH, DAM_Y, DAM_DEPTH, DAM_TOP);
 
-    static final NumberField FOOT = NumberField.length("ramp-foot", 0, DEEPEST, 0.5);
-    static final NumberField TOP = NumberField.length("ramp-top", 0.01, DEEPEST, 0.5);
-    static final NumberField LENGTH = NumberField.length("ramp-length", 0.02, LONGEST, 1);
-    static final NumberField WIDTH = NumberField.length("ramp-width", 0.01, LONGEST, 1);
+    static final NumberField FOOT = NumberField.length("ramp-foot", RampNumber.FOOT, 0.5);
+    static final NumberField TOP = NumberField.length("ramp-top", RampNumber.TOP, 0.5);
+    static final NumberField LENGTH = NumberField.length("ramp-length", RampNumber.LENGTH, 1);
+    static final NumberField WIDTH = NumberField.length("ramp-width", RampNumber.WIDTH, 1);
     static final List<NumberField> RAMP = List.of(FOOT, TOP, LENGTH, WIDTH);
 
-    static final NumberField PH = NumberField.plain("ph", Unit.COUNT, 3, 11);
-    static final NumberField ALKALINITY = NumberField.plain("alkalinity", Unit.DEGREE_HARDNESS, 0, 1);
-    static final NumberField HARDNESS = NumberField.plain("hardness", Unit.DEGREE_HARDNESS, 0, 1);
-    static final NumberField NITRATE = NumberField.plain("nitrate", Unit.MILLIGRAM_PER_LITRE, 0, 0.5);
-    static final NumberField CHLORINE = NumberField.plain("chlorine", Unit.MILLIGRAM_PER_LITRE, 0, 0.02);
+    static final NumberField PH = NumberField.plain("ph", Unit.COUNT, WaterNumber.PH);
+    static final NumberField ALKALINITY = NumberField.plain("alkalinity", Unit.DEGREE_HARDNESS, WaterNumber.ALKALINITY);
+    static final NumberField HARDNESS = NumberField.plain("hardness", Unit.DEGREE_HARDNESS, WaterNumber.HARDNESS);
+    static final NumberField NITRATE = NumberField.plain("nitrate", Unit.MILLIGRAM_PER_LITRE, WaterNumber.NITRATE);
+    static final NumberField CHLORINE = NumberField.plain("chlorine", Unit.MILLIGRAM_PER_LITRE, WaterNumber.CHLORINE);
     static final List<NumberField> TAP = List.of(PH, ALKALINITY, HARDNESS, NITRATE, CHLORINE);
 
     static final NumberField FRACTION =
-            new NumberField("change-fraction", Quantity.Kind.SHARE, 1, 0.01, 1, Unit.PERCENT, false, 0);
-    static final NumberField INTERVAL = NumberField.plain("change-interval", Unit.DAY, 0.04 * 86400, 365 * 86400.0);
-    static final NumberField TARGET = NumberField.plain("nitrate-target", Unit.MILLIGRAM_PER_LITRE, 0.001, 0.5);
+            NumberField.of("change-fraction", Quantity.Kind.SHARE, WaterNumber.CHANGE_FRACTION, Unit.PERCENT, false, 0);
+    static final NumberField INTERVAL = NumberField.plain("change-interval", Unit.DAY, WaterNumber.CHANGE_INTERVAL);
+    static final NumberField TARGET = NumberField.plain("nitrate-target", Unit.MILLIGRAM_PER_LITRE, WaterNumber.NITRATE_TARGET);
     static final List<NumberField> CHANGES = List.of(FRACTION, INTERVAL, TARGET);
 
     private WaterFields() {}
