@@ -1,8 +1,8 @@
 package tanah.core.design.edit;
 
-import java.util.OptionalDouble;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import tanah.core.design.Boxes;

@@ -18,6 +18,11 @@ public sealed interface GroundEdit extends Edit {
     /** Set the depth of a layer that has one depth (m). A level top moves by as much, so that what lies below stays. */
     record SetDepth(String layer, double depth) implements GroundEdit {
         @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return GroundNumber.DEPTH.refused(OptionalDouble.of(depth));
+        }
+
+        @Override
         public Design apply(Design design, EditContext context) {
             return change(design, layer, l -> l.withSurface(surface(l, design)));
         }
@@ -33,6 +38,13 @@ public sealed interface GroundEdit extends Edit {
 
     /** Set a sloped layer's front and back (m). */
     record SetSlope(String layer, double front, double back) implements GroundEdit {
+        @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return GroundNumber.SLOPE
+                    .refused(OptionalDouble.of(front))
+                    .or(() -> GroundNumber.SLOPE.refused(OptionalDouble.of(back)));
+        }
+
         @Override
         public Design apply(Design design, EditContext context) {
             return change(design, layer, l -> l.withSurface(new Surface.Slope(front, back)));
@@ -66,6 +78,11 @@ public sealed interface GroundEdit extends Edit {
     /** Give the separator under a layer another opening (m); empty: the usual. */
     record SetMeshHole(String layer, OptionalDouble hole) implements GroundEdit {
         @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return GroundNumber.MESH_HOLE.refused(hole);
+        }
+
+        @Override
         public Design apply(Design design, EditContext context) {
             return change(design, layer, l -> l.withOptions(l.options().withMeshHole(hole)));
         }
@@ -74,6 +91,11 @@ public sealed interface GroundEdit extends Edit {
     /** Say how moist a layer begins, as a share of what it holds. */
     record SetMoisture(String layer, double share) implements GroundEdit {
         @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return GroundNumber.MOISTURE.refused(OptionalDouble.of(share));
+        }
+
+        @Override
         public Design apply(Design design, EditContext context) {
             return change(design, layer, l -> l.withWetness(share));
         }
@@ -81,6 +103,11 @@ public sealed interface GroundEdit extends Edit {
 
     /** The bag that a layer is bought in (m³) and its price; both empty: none. */
     record SetBag(String layer, OptionalDouble volume, OptionalDouble price) implements GroundEdit {
+        @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return GroundNumber.BAG.refused(volume).or(() -> GroundNumber.PRICE.refused(price));
+        }
+
         @Override
         public Design apply(Design design, EditContext context) {
             return change(design, layer, l -> l.withOptions(l.options().withBag(volume, price)));

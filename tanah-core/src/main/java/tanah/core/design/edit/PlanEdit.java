@@ -1,9 +1,9 @@
 package tanah.core.design.edit;
 
-import java.util.OptionalDouble;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import tanah.core.design.Boxes;
 import tanah.core.design.Design;

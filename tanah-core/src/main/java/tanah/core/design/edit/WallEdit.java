@@ -106,6 +106,11 @@ public sealed interface WallEdit extends Edit {
     /** Give a sheet another thickness (m). */
     record ThickenSheet(String sheet, double thickness) implements WallEdit {
         @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return SheetNumber.THICK.refused(OptionalDouble.of(thickness));
+        }
+
+        @Override
         public Design apply(Design design, EditContext context) {
             return laid(design, sheet, s -> s.withThickness(thickness));
         }
@@ -129,6 +134,11 @@ public sealed interface WallEdit extends Edit {
 
     /** Give a sheet another share of light that it throws back; empty: the usual one of its material. */
     record PaintSheet(String sheet, OptionalDouble reflects) implements WallEdit {
+        @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return SheetNumber.REFLECTS.refused(reflects);
+        }
+
         @Override
         public Design apply(Design design, EditContext context) {
             return laid(design, sheet, s -> s.withReflects(reflects));

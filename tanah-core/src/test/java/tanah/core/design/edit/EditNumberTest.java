@@ -28,11 +28,13 @@ class EditNumberTest {
         all.addAll(List.of(DayNumber.values()));
         all.addAll(List.of(DeviceNumber.values()));
         all.addAll(List.of(FeatureNumber.values()));
+        all.addAll(List.of(GroundNumber.values()));
         all.addAll(List.of(MistNumber.values()));
         all.addAll(List.of(NozzleNumber.values()));
         all.addAll(List.of(PieceNumber.values()));
         all.addAll(List.of(RampNumber.values()));
         all.addAll(List.of(RectNumber.values()));
+        all.addAll(List.of(SheetNumber.values()));
         all.addAll(List.of(VentNumber.values()));
         all.addAll(List.of(WaterNumber.values()));
         return all.stream();
@@ -79,6 +81,15 @@ class EditNumberTest {
                 Arguments.of(new PieceEdit.SetNumber("x", PieceNumber.MASS, far)),
                 Arguments.of(new PlanEdit.SetDay(DayNumber.PHOTOPERIOD, 1e9)),
                 Arguments.of(new WallEdit.SetVent("x", VentNumber.OPEN, far)),
+                Arguments.of(new WallEdit.ThickenSheet("x", 1e9)),
+                Arguments.of(new WallEdit.PaintSheet("x", far)),
+                Arguments.of(new GroundEdit.SetDepth("x", 1e9)),
+                Arguments.of(new GroundEdit.SetSlope("x", 0, 1e9)),
+                Arguments.of(new GroundEdit.SetSlope("x", 1e9, 0)),
+                Arguments.of(new GroundEdit.SetMeshHole("x", far)),
+                Arguments.of(new GroundEdit.SetMoisture("x", 1e9)),
+                Arguments.of(new GroundEdit.SetBag("x", far, OptionalDouble.empty())),
+                Arguments.of(new GroundEdit.SetBag("x", OptionalDouble.empty(), far)),
                 Arguments.of(new WaterEdit.SetNumber(WaterNumber.LEVEL, far)),
                 Arguments.of(new WaterEdit.SetRamp("x", RampNumber.LENGTH, 1e9)));
     }

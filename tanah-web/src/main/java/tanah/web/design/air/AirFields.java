@@ -5,6 +5,7 @@ import tanah.core.design.Envelope;
 import tanah.core.design.edit.AirNumber;
 import tanah.core.design.edit.MistNumber;
 import tanah.core.design.edit.NozzleNumber;
+import tanah.core.design.edit.SheetNumber;
 import tanah.core.design.edit.VentNumber;
 import tanah.core.units.Unit;
 import tanah.web.design.edit.NumberField;
@@ -12,7 +13,8 @@ import tanah.web.forms.Quantity;
 
 /** The numbers of lid, openings, sheets, nozzles and mistings. */
 final class AirFields {
-    static final NumberField MESH = NumberField.of("lid-mesh", Quantity.Kind.SHARE, AirNumber.LID_MESH, Unit.PERCENT, true, 5);
+    static final NumberField MESH =
+            NumberField.of("lid-mesh", Quantity.Kind.SHARE, AirNumber.LID_MESH, Unit.PERCENT, true, 5);
     static final NumberField MESH_OPEN =
             NumberField.of("lid-open", Quantity.Kind.SHARE, AirNumber.LID_OPEN, Unit.PERCENT, false, 0);
     static final NumberField MESH_FREE =
@@ -31,13 +33,14 @@ final class AirFields {
     private static final List<NumberField> VENT_IN_LID = List.of(VENT_FROM, VENT_TO, VENT_FRONT, VENT_BACK, VENT_OPEN);
 
     static final NumberField SHEET_REFLECTS =
-            new NumberField("sheet-reflects", Quantity.Kind.SHARE, 1, 0, 1, Unit.PERCENT, false, 0);
-    static final NumberField SHEET_THICK = NumberField.length("sheet-thick", 0.001, 0.5, 0.5);
+            NumberField.of("sheet-reflects", Quantity.Kind.SHARE, SheetNumber.REFLECTS, Unit.PERCENT, false, 0);
+    static final NumberField SHEET_THICK = NumberField.length("sheet-thick", SheetNumber.THICK, 0.5);
 
     static final NumberField NOZZLE_X = NumberField.length("nozzle-x", NozzleNumber.X, 1);
     static final NumberField NOZZLE_Y = NumberField.length("nozzle-y", NozzleNumber.Y, 1);
     static final NumberField NOZZLE_Z = NumberField.length("nozzle-z", NozzleNumber.Z, 1);
-    static final NumberField NOZZLE_FLOW = NumberField.plain("nozzle-flow", Unit.MILLILITRE_PER_MINUTE, NozzleNumber.FLOW)
+    static final NumberField NOZZLE_FLOW = NumberField.plain(
+                    "nozzle-flow", Unit.MILLILITRE_PER_MINUTE, NozzleNumber.FLOW)
             .optional();
     static final List<NumberField> NOZZLE = List.of(NOZZLE_X, NOZZLE_Y, NOZZLE_Z, NOZZLE_FLOW);
 
@@ -47,9 +50,10 @@ final class AirFields {
             NumberField.plain("event-seconds", Unit.COUNT, MistNumber.SECONDS).required();
     static final List<NumberField> EVENT = List.of(EVENT_HOUR, EVENT_SECONDS);
 
-    static final NumberField FAN_SPEED =
-            NumberField.plain("fan-speed", Unit.CENTIMETRE_PER_SECOND, AirNumber.FAN_SPEED).optional();
-    static final NumberField EXCHANGE = NumberField.plain("fan-exchange", Unit.CUBIC_METRE_PER_HOUR, AirNumber.FAN_EXCHANGE)
+    static final NumberField FAN_SPEED = NumberField.plain("fan-speed", Unit.CENTIMETRE_PER_SECOND, AirNumber.FAN_SPEED)
+            .optional();
+    static final NumberField EXCHANGE = NumberField.plain(
+                    "fan-exchange", Unit.CUBIC_METRE_PER_HOUR, AirNumber.FAN_EXCHANGE)
             .optional();
     static final List<NumberField> FAN = List.of(FAN_SPEED, EXCHANGE);
 

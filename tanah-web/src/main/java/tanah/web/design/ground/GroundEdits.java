@@ -9,7 +9,9 @@ import tanah.core.design.Design;
 import tanah.core.design.Layer;
 import tanah.core.design.NewLayer;
 import tanah.core.design.edit.Edit;
+import tanah.core.design.edit.EditNumber;
 import tanah.core.design.edit.GroundEdit;
+import tanah.core.design.edit.GroundNumber;
 import tanah.core.ground.DrainageRule;
 import tanah.core.ground.MeshHoleRule;
 import tanah.core.school.Schools;
@@ -113,10 +115,12 @@ class GroundEdits {
 
     /** The bag that a layer is bought in; both empty: no bag. */
     private EditOutcome bag(Design design, EditForm form, FieldErrors errors) {
-        OptionalDouble volume =
-                errors.optional("bag-" + form.partId(), form.valueText(), Quantity.Kind.VOLUME, 1e-4, 5, Unit.LITRE);
+        EditNumber.Limits bag = GroundNumber.BAG.limits();
+        EditNumber.Limits cost = GroundNumber.PRICE.limits();
+        OptionalDouble volume = errors.optional(
+                "bag-" + form.partId(), form.valueText(), Quantity.Kind.VOLUME, bag.min(), bag.max(), Unit.LITRE);
         OptionalDouble price = errors.optional(
-                "price-" + form.partId(), form.otherText(), Quantity.Kind.NUMBER, 0, 100_000, Unit.COUNT);
+                "price-" + form.partId(), form.otherText(), Quantity.Kind.NUMBER, cost.min(), cost.max(), Unit.COUNT);
         if (known(design, form, errors).isEmpty() || !errors.isEmpty()) {
             return EditOutcome.none(design, form.partId());
         }

@@ -12,6 +12,7 @@ import tanah.core.catalogue.Range;
 import tanah.core.design.Layer;
 import tanah.core.design.Recipe;
 import tanah.core.design.Surface;
+import tanah.core.design.edit.GroundNumber;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.ground.LayerResult;
 import tanah.core.ground.MeshHoleRule;
@@ -28,8 +29,9 @@ import tanah.web.shell.Words;
 /** The layers of the ground as rows with their fields. */
 @Component
 public class LayerParts {
-    static final NumberField MOIST = new NumberField("moist", Quantity.Kind.SHARE, 1, 0, 1, Unit.PERCENT, true, 5);
-    static final NumberField MESH_HOLE = NumberField.plain("mesh-hole", Unit.MILLIMETRE, 1e-5, 0.05);
+    static final NumberField MOIST =
+            NumberField.of("moist", Quantity.Kind.SHARE, GroundNumber.MOISTURE, Unit.PERCENT, true, 5);
+    static final NumberField MESH_HOLE = NumberField.plain("mesh-hole", Unit.MILLIMETRE, GroundNumber.MESH_HOLE);
     private final Catalogues catalogues;
     private final PartNames names;
     private final Words common;

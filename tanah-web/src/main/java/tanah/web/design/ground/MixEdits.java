@@ -9,6 +9,7 @@ import tanah.core.catalogue.Medium;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
 import tanah.core.design.edit.GroundEdit;
+import tanah.core.design.edit.GroundNumber;
 import tanah.core.school.SoilParts;
 import tanah.core.units.Unit;
 import tanah.web.catalogue.Catalogues;
@@ -24,7 +25,6 @@ import tanah.web.shell.Words;
 @Component
 class MixEdits {
     private static final int MOST_PARTS = 20;
-    private static final double MOST = 1000; // parts
 
     private final Catalogues catalogues;
     private final Words words;
@@ -55,8 +55,13 @@ class MixEdits {
         double share;
         switch (form.opWord()) {
             case "mix-part" -> {
-                OptionalDouble typed =
-                        errors.required(field, form.valueText(), Quantity.Kind.NUMBER, 0.01, MOST, Unit.COUNT);
+                OptionalDouble typed = errors.required(
+                        field,
+                        form.valueText(),
+                        Quantity.Kind.NUMBER,
+                        GroundNumber.PART.limits().min(),
+                        GroundNumber.PART.limits().max(),
+                        Unit.COUNT);
                 if (typed.isEmpty() || typed.getAsDouble() == parts.get(media)) {
                     return EditOutcome.none(design, layer.id());
                 }

@@ -10,6 +10,7 @@ import tanah.core.design.Design;
 import tanah.core.design.Layer;
 import tanah.core.design.Surface;
 import tanah.core.design.edit.GroundEdit;
+import tanah.core.design.edit.GroundNumber;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.vessel.Vessel;
@@ -26,15 +27,14 @@ import tanah.web.shell.Words;
 /** Where on the floor a layer lies: its four edges by numbers. A layer over the whole floor has no region. */
 @Component
 class RegionEdits {
-    private static final double LONGEST = 3; // m
     private static final double NARROWEST = 0.01; // m
     private static final double WHOLE = 1e-6; // m
 
     private static final List<NumberField> FIELDS = List.of(
-            NumberField.length("region-left", 0, LONGEST, 1),
-            NumberField.length("region-right", 0, LONGEST, 1),
-            NumberField.length("region-front", 0, LONGEST, 1),
-            NumberField.length("region-back", 0, LONGEST, 1));
+            NumberField.length("region-left", GroundNumber.EDGE, 1),
+            NumberField.length("region-right", GroundNumber.EDGE, 1),
+            NumberField.length("region-front", GroundNumber.EDGE, 1),
+            NumberField.length("region-back", GroundNumber.EDGE, 1));
 
     private final Catalogues catalogues;
     private final NumberEdit numbers;

@@ -7,7 +7,9 @@ import tanah.core.design.Design;
 import tanah.core.design.Layer;
 import tanah.core.design.Surface;
 import tanah.core.design.edit.Edit;
+import tanah.core.design.edit.EditNumber;
 import tanah.core.design.edit.GroundEdit;
+import tanah.core.design.edit.GroundNumber;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.ground.LayerResult;
@@ -24,9 +26,6 @@ import tanah.web.shell.Words;
 /** Reads one edit of how deep a layer is and how it slopes. */
 @Component
 class ShapeEdits {
-    private static final double LEAST = 0.001; // m
-    private static final double MOST = 2; // m
-
     private final Catalogues catalogues;
     private final LayerNames names;
     private final Words common;
@@ -43,10 +42,16 @@ class ShapeEdits {
         return new EditOutcome(edits.apply(edit, design), summary, part);
     }
 
+    private static OptionalDouble typed(
+            String field, EditForm form, String text, GroundNumber number, FieldErrors errors) {
+        EditNumber.Limits limits = number.limits();
+        return errors.required(
+                field + form.partId(), text, Quantity.Kind.LENGTH, limits.min(), limits.max(), Unit.CENTIMETRE);
+    }
+
     EditOutcome depth(Design design, EditForm form, FieldErrors errors) {
         Optional<Layer> layer = GroundEdits.known(design, form, errors);
-        OptionalDouble depth = errors.required(
-                "depth-" + form.partId(), form.valueText(), Quantity.Kind.LENGTH, LEAST, MOST, Unit.CENTIMETRE);
+        OptionalDouble depth = typed("depth-", form, form.valueText(), GroundNumber.DEPTH, errors);
         if (layer.isEmpty() || depth.isEmpty()) {
             return EditOutcome.none(design, form.partId());
         }
@@ -75,10 +80,8 @@ class ShapeEdits {
 
     EditOutcome slope(Design design, EditForm form, FieldErrors errors) {
         Optional<Layer> layer = GroundEdits.known(design, form, errors);
-        OptionalDouble front = errors.required(
-                "front-" + form.partId(), form.valueText(), Quantity.Kind.LENGTH, 0, MOST, Unit.CENTIMETRE);
-        OptionalDouble back = errors.required(
-                "back-" + form.partId(), form.otherText(), Quantity.Kind.LENGTH, 0, MOST, Unit.CENTIMETRE);
+        OptionalDouble front = typed("front-", form, form.valueText(), GroundNumber.SLOPE, errors);
+        OptionalDouble back = typed("back-", form, form.otherText(), GroundNumber.SLOPE, errors);
         if (layer.isEmpty() || front.isEmpty() || back.isEmpty()) {
             return EditOutcome.none(design, form.partId());
         }
@@ -107,7 +110,9 @@ class ShapeEdits {
             return EditOutcome.none(design, form.partId());
         }
         if (layer.get().surface() instanceof Surface.Slope) {
-            double mean = Math.max(LEAST, Math.round(result.get().shape().meanDepth() * 1000) / 1000.0);
+            double mean = Math.max(
+                    GroundNumber.DEPTH.limits().min(),
+                    Math.round(result.get().shape().meanDepth() * 1000) / 1000.0);
             return act(
                     design,
                     new GroundEdit.LevelLayer(form.partId(), mean),

@@ -200,7 +200,8 @@ public class HardscapeEdits {
             errors.add("form", "error.edit.unknown");
             return EditOutcome.none(design, item.id());
         }
-        double z = Math.max(0, Math.min(base.getAsDouble(), PieceNumber.BASE.limits().max()));
+        double z = Math.max(
+                0, Math.min(base.getAsDouble(), PieceNumber.BASE.limits().max()));
         return act(
                 design,
                 new PieceEdit.Move(item.id(), x.getAsDouble(), OptionalDouble.empty(), OptionalDouble.of(z)),

@@ -15,7 +15,8 @@ final class PieceFields {
     static final NumberField LENGTH = NumberField.length("length", PieceNumber.LENGTH, 0.5);
     static final NumberField WIDTH = NumberField.length("width", PieceNumber.WIDTH, 0.5);
     static final NumberField HEIGHT = NumberField.length("height", PieceNumber.HEIGHT, 0.5);
-    static final NumberField VOLUME = NumberField.of("volume", Quantity.Kind.VOLUME, PieceNumber.VOLUME, Unit.LITRE, false, 0);
+    static final NumberField VOLUME =
+            NumberField.of("volume", Quantity.Kind.VOLUME, PieceNumber.VOLUME, Unit.LITRE, false, 0);
     static final NumberField MASS =
             NumberField.of("mass", Quantity.Kind.MASS, PieceNumber.MASS, Unit.KILOGRAM, false, 0);
     static final NumberField PAD = NumberField.plain("pad", Unit.SQUARE_CENTIMETRE, PieceNumber.PAD);

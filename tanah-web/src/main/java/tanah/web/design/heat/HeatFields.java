@@ -18,18 +18,20 @@ public final class HeatFields {
     static final NumberField Z = NumberField.length("lamp-z", DeviceNumber.Z, 1);
     static final NumberField POWER =
             NumberField.plain("lamp-power", Unit.WATT, DeviceNumber.POWER).optional();
-    static final NumberField DIM = NumberField.of("lamp-dim", Quantity.Kind.SHARE, DeviceNumber.DIM, Unit.PERCENT, false, 5);
-    static final NumberField BEAM = NumberField.plain("lamp-beam", Unit.DEGREE, DeviceNumber.BEAM)
-            .optional();
+    static final NumberField DIM =
+            NumberField.of("lamp-dim", Quantity.Kind.SHARE, DeviceNumber.DIM, Unit.PERCENT, false, 5);
+    static final NumberField BEAM =
+            NumberField.plain("lamp-beam", Unit.DEGREE, DeviceNumber.BEAM).optional();
     static final NumberField AGEING =
             NumberField.of("lamp-ageing", Quantity.Kind.SHARE, DeviceNumber.AGEING, Unit.PERCENT, false, 0);
     static final NumberField ON = hours("lamp-on", DeviceNumber.ON);
     static final NumberField HOURS = hours("lamp-hours", DeviceNumber.HOURS);
     static final NumberField SET_DAY =
             NumberField.of("lamp-set-day", Quantity.Kind.TEMPERATURE, DeviceNumber.SET_DAY, Unit.CELSIUS, true, 0.5);
-    static final NumberField SET_NIGHT =
-            NumberField.of("lamp-set-night", Quantity.Kind.TEMPERATURE, DeviceNumber.SET_NIGHT, Unit.CELSIUS, true, 0.5);
-    static final NumberField HYSTERESIS = NumberField.plain("lamp-hysteresis", Unit.KELVIN_DIFFERENCE, DeviceNumber.HYSTERESIS)
+    static final NumberField SET_NIGHT = NumberField.of(
+            "lamp-set-night", Quantity.Kind.TEMPERATURE, DeviceNumber.SET_NIGHT, Unit.CELSIUS, true, 0.5);
+    static final NumberField HYSTERESIS = NumberField.plain(
+                    "lamp-hysteresis", Unit.KELVIN_DIFFERENCE, DeviceNumber.HYSTERESIS)
             .required();
     static final NumberField FROM = NumberField.length("lamp-from", RectNumber.FROM, 1);
     static final NumberField TO = NumberField.length("lamp-to", RectNumber.TO, 1);

@@ -17,9 +17,10 @@ final class DeviceFields {
     static final NumberField Z = NumberField.length("device-z", DeviceNumber.Z, 0.5);
     static final NumberField POWER =
             NumberField.plain("device-power", Unit.WATT, DeviceNumber.POWER).optional();
-    static final NumberField SETPOINT =
-            NumberField.of("device-setpoint", Quantity.Kind.TEMPERATURE, DeviceNumber.SETPOINT, Unit.CELSIUS, true, 0.5);
-    static final NumberField RISE = NumberField.length("device-rise", DeviceNumber.RISE, 1).optional();
+    static final NumberField SETPOINT = NumberField.of(
+            "device-setpoint", Quantity.Kind.TEMPERATURE, DeviceNumber.SETPOINT, Unit.CELSIUS, true, 0.5);
+    static final NumberField RISE =
+            NumberField.length("device-rise", DeviceNumber.RISE, 1).optional();
     static final NumberField TUBE = NumberField.length("device-tube", DeviceNumber.TUBE, 5);
     static final NumberField BORE =
             NumberField.plain("device-bore", Unit.MILLIMETRE, DeviceNumber.BORE).required();
@@ -27,7 +28,8 @@ final class DeviceFields {
     static final NumberField DERATE =
             NumberField.of("device-derate", Quantity.Kind.SHARE, DeviceNumber.DERATE, Unit.PERCENT, false, 0);
     static final NumberField OUTLETS = NumberField.plain("device-outlets", Unit.COUNT, DeviceNumber.OUTLETS);
-    static final NumberField OUTLET_BORE = NumberField.plain("device-outlet-bore", Unit.MILLIMETRE, DeviceNumber.OUTLET_BORE);
+    static final NumberField OUTLET_BORE =
+            NumberField.plain("device-outlet-bore", Unit.MILLIMETRE, DeviceNumber.OUTLET_BORE);
     static final NumberField MEDIA = NumberField.plain("device-media", Unit.SQUARE_METRE, DeviceNumber.MEDIA);
 
     private static final List<NumberField> PLACE = List.of(X, Y, Z);

@@ -15,8 +15,10 @@ final class WaterFields {
             NumberField.of("temperature", Quantity.Kind.TEMPERATURE, WaterNumber.TEMPERATURE, Unit.CELSIUS, false, 0.5);
     static final NumberField LOWEST =
             NumberField.length("lowest", WaterNumber.LOWEST, 0.5).optional();
-    static final NumberField WAVE = NumberField.length("wave", WaterNumber.WAVE, 0).optional();
-    static final NumberField COVER = NumberField.of("cover", Quantity.Kind.SHARE, WaterNumber.COVER, Unit.PERCENT, false, 0);
+    static final NumberField WAVE =
+            NumberField.length("wave", WaterNumber.WAVE, 0).optional();
+    static final NumberField COVER =
+            NumberField.of("cover", Quantity.Kind.SHARE, WaterNumber.COVER, Unit.PERCENT, false, 0);
     static final List<NumberField> BODY = List.of(LEVEL, TEMPERATURE, LOWEST, WAVE, COVER);
 
     static final NumberField DAM_X = NumberField.length("dam-x", DamNumber.X, 0.5);
@@ -42,7 +44,8 @@ final class WaterFields {
     static final NumberField FRACTION =
             NumberField.of("change-fraction", Quantity.Kind.SHARE, WaterNumber.CHANGE_FRACTION, Unit.PERCENT, false, 0);
     static final NumberField INTERVAL = NumberField.plain("change-interval", Unit.DAY, WaterNumber.CHANGE_INTERVAL);
-    static final NumberField TARGET = NumberField.plain("nitrate-target", Unit.MILLIGRAM_PER_LITRE, WaterNumber.NITRATE_TARGET);
+    static final NumberField TARGET =
+            NumberField.plain("nitrate-target", Unit.MILLIGRAM_PER_LITRE, WaterNumber.NITRATE_TARGET);
     static final List<NumberField> CHANGES = List.of(FRACTION, INTERVAL, TARGET);
 
     private WaterFields() {}

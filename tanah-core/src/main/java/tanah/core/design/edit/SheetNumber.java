@@ -1,0 +1,20 @@
+package tanah.core.design.edit;
+
+/** The numbers of a sheet on a wall, in SI. */
+public enum SheetNumber implements EditNumber {
+    /** m */
+    THICK(0.001, 0.5),
+    /** Share of the light that it throws back. */
+    REFLECTS(0, 1);
+
+    private final Limits limits;
+
+    SheetNumber(double min, double max) {
+        limits = new Limits(min, max);
+    }
+
+    @Override
+    public Limits limits() {
+        return limits;
+    }
+}
