@@ -23,6 +23,8 @@ import tools.jackson.databind.json.JsonMapper;
  * Three worked designs from end to end: document in, result out. The numbers are those of another implementation
  * (derived: reference prototype), relative tolerance 1e-6, panes
  * 1 %.
+ * Rows of ground in which pieces stand were computed anew by hand: 5 L over 33 cm of which 20.04 stand in the burrow's soil; a boulder and a
+ * root that stand in 3.4086 L of the divider's gravel, by the integral of its profile.
  */
 class WorkedExamplesTest {
     private static final Catalogue CATALOGUE = CatalogueReader.read();

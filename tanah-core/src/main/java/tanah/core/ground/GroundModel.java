@@ -8,9 +8,7 @@ import java.util.Optional;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Dam;
 import tanah.core.design.Design;
-import tanah.core.design.HardscapeItem;
 import tanah.core.design.Layer;
-import tanah.core.design.Solids;
 import tanah.core.design.WaterPart;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.geometry.Point;
@@ -34,10 +32,12 @@ public final class GroundModel {
             terrain = terrain.with(layer.id(), layer.surface(), region);
             Soils.of(layer, catalogue).ifPresent(soil -> soils.put(layer.id(), soil));
         }
+        Displacement pieces = Displacement.of(design);
         List<LayerResult> results = new ArrayList<>();
         double bulk = 0;
         for (Layer layer : design.ground().layers()) {
-            LayerResult result = LayerModel.compute(layer, Optional.ofNullable(soils.get(layer.id())), terrain);
+            double taken = layer.options().displaced().orElse(pieces.ofLayer(layer.id(), terrain));
+            LayerResult result = LayerModel.compute(layer, Optional.ofNullable(soils.get(layer.id())), terrain, taken);
             results.add(result);
             bulk += result.shape().volume();
         }
@@ -59,7 +59,7 @@ public final class GroundModel {
             return Optional.empty();
         }
         WaterPart water = design.water().get();
-        List<WaterVolumes.Body> bodies = bodies(design);
+        Displacement pieces = Displacement.of(design);
         // an amount that does not fit stands at the rim, where the rules find it
         double level = water.fill()
                 .level()
@@ -70,17 +70,9 @@ public final class GroundModel {
                                 water.fill().countsFreeOnly(),
                                 vessel.height(),
                                 side,
-                                bodies)
+                                pieces)
                         .orElse(vessel.height()));
-        return Optional.of(WaterVolumes.at(terrain, results, level, side, bodies));
-    }
-
-    /** Hardscape that stands in the water. */
-    public static List<WaterVolumes.Body> bodies(Design design) {
-        return design.hardscape().stream()
-                .filter(HardscapeItem::stands)
-                .map(i -> new WaterVolumes.Body(Solids.volume(i), i.base(), i.height()))
-                .toList();
+        return Optional.of(WaterVolumes.at(terrain, results, level, side, pieces));
     }
 
     private static GroundResult.UnderBarrier underBarrier(Design design, List<LayerResult> results) {

@@ -20,8 +20,9 @@ public final class LayerModel {
 
     private LayerModel() {}
 
-    static LayerResult compute(Layer layer, Optional<Soil> soil, Terrain terrain) {
-        LayerResult.Shape shape = shape(layer, terrain);
+    /** @param taken of its volume by what is buried in it (m³) */
+    static LayerResult compute(Layer layer, Optional<Soil> soil, Terrain terrain, double taken) {
+        LayerResult.Shape shape = shape(layer, terrain, taken);
         return soil.map(s -> ofSoil(layer, s, shape)).orElseGet(() -> ofFalseBottom(layer, shape));
     }
 
@@ -89,7 +90,7 @@ public final class LayerModel {
         return (medium.price().min() + medium.price().max()) / 2;
     }
 
-    private static LayerResult.Shape shape(Layer layer, Terrain terrain) {
+    private static LayerResult.Shape shape(Layer layer, Terrain terrain, double taken) {
         double volume = 0;
         double footprint = 0;
         double minDepth = Double.MAX_VALUE;
@@ -119,7 +120,7 @@ public final class LayerModel {
         if (footprint <= 0) {
             return new LayerResult.Shape(0, 0, 0, 0, 0, 0, 0, 0, 0, 0);
         }
-        double net = Math.max(0, volume - layer.options().displaced().orElse(0));
+        double net = Math.max(0, volume - taken);
         return new LayerResult.Shape(
                 volume,
                 net,

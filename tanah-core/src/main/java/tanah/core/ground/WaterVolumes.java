@@ -35,21 +35,6 @@ public record WaterVolumes(
     private static final double NOTHING = 1e-10; // m³
     private static final int STEPS = 80;
 
-    /**
-     * Solid things in the water.
-     *
-     * @param volume m³
-     * @param base underside (m)
-     * @param height (m)
-     */
-    public record Body(double volume, double base, double height) {
-        /** What lies under a level (m³), the body taken for a prism. */
-        public double below(double level) {
-            double share = Math.max(0, Math.min(1, (level - base) / height));
-            return volume * share;
-        }
-    }
-
     /** Free water and what stands in pores (m³): what a first fill takes. */
     public double total() {
         return free + pore;
@@ -64,11 +49,12 @@ public record WaterVolumes(
      * Volumes below a level.
      *
      * @param side   where the water may stand
-     * @param bodies things standing in the water
+     * @param pieces things that stand in ground and water
      */
     public static WaterVolumes at(
-            Terrain terrain, List<LayerResult> layers, double level, Basin side, List<Body> bodies) {
+            Terrain terrain, List<LayerResult> layers, double level, Basin side, Displacement pieces) {
         double gross = 0;
+        double displaced = 0;
         double pore = 0;
         double drainable = 0;
         double surface = 0;
@@ -78,6 +64,7 @@ public record WaterVolumes(
             for (ConvexPolygon plan : side.within(cell.plan())) {
                 double free = plan.roomBelow(cell.top(), level);
                 gross += free;
+                displaced += pieces.ofWater(plan, cell, level);
                 if (free > NOTHING) {
                     Plane depth = Plane.level(level).minus(cell.top());
                     ConvexPolygon wet = plan.where(depth).orElseThrow();
@@ -88,17 +75,19 @@ public record WaterVolumes(
                     }
                 }
                 for (Slab slab : cell.slabs()) {
-                    double bulk = plan.roomBelow(slab.lower(), level) - plan.roomBelow(slab.upper(), level);
+                    double bulk = plan.roomBelow(slab.lower(), level)
+                            - plan.roomBelow(slab.upper(), level)
+                            - pieces.ofSlab(plan, slab, level);
                     Optional<LayerResult> layer = layer(layers, slab.layer());
                     pore += bulk * layer.map(LayerResult::poreShare).orElse(0.0);
                     drainable += bulk * layer.map(LayerResult::drainable).orElse(0.0);
                 }
             }
         }
-        double displaced = bodies.stream().mapToDouble(b -> b.below(level)).sum();
+        displaced = Math.min(gross, displaced);
         return new WaterVolumes(
                 level,
-                Math.max(0, gross - displaced),
+                gross - displaced,
                 pore,
                 drainable,
                 displaced,
@@ -121,15 +110,15 @@ public record WaterVolumes(
             boolean freeOnly,
             double height,
             Basin side,
-            List<Body> bodies) {
-        if (amount(at(terrain, layers, height, side, bodies), freeOnly) < volume) {
+            Displacement pieces) {
+        if (amount(at(terrain, layers, height, side, pieces), freeOnly) < volume) {
             return OptionalDouble.empty();
         }
         double low = 0;
         double high = height;
         for (int i = 0; i < STEPS; i++) {
             double middle = (low + high) / 2;
-            if (amount(at(terrain, layers, middle, side, bodies), freeOnly) < volume) {
+            if (amount(at(terrain, layers, middle, side, pieces), freeOnly) < volume) {
                 low = middle;
             } else {
                 high = middle;

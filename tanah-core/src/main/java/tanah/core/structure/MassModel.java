@@ -17,6 +17,7 @@ import tanah.core.design.WaterPart;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.ground.Basin;
 import tanah.core.ground.Cell;
+import tanah.core.ground.Displacement;
 import tanah.core.ground.GroundResult;
 import tanah.core.ground.LayerResult;
 import tanah.core.ground.Slab;
@@ -88,10 +89,7 @@ public final class MassModel {
         for (Layer layer : design.ground().layers()) {
             LayerResult result = ground.layer(layer.id()).orElseThrow();
             boolean drains = layer.is(Layer.Kind.DRAINAGE) || layer.is(Layer.Kind.FALSE_BOTTOM);
-            double scale = result.shape().volume() > 0
-                    ? result.shape().netVolume() / result.shape().volume()
-                    : 0;
-            double submerged = level.isPresent() ? submerged(ground, layer.id(), level.getAsDouble(), side) * scale : 0;
+            double submerged = level.isPresent() ? submerged(design, ground, layer, level.getAsDouble(), side) : 0;
             double above = Math.max(0, result.shape().netVolume() - submerged);
             sum += drains
                     ? result.shape().netVolume() * result.poreShare()
@@ -100,15 +98,20 @@ public final class MassModel {
         return sum * WATER_DENSITY;
     }
 
-    private static double submerged(GroundResult ground, String layer, double level, Basin side) {
+    /** Of a layer, less what is buried in it (m³); what its keeper says is buried is spread over all of it. */
+    private static double submerged(Design design, GroundResult ground, Layer layer, double level, Basin side) {
+        boolean said = layer.options().displaced().isPresent();
+        Displacement pieces = said ? Displacement.NONE : Displacement.of(design);
         double sum = 0;
         for (Cell cell : ground.terrain().cells()) {
-            Optional<Slab> slab = cell.slab(layer);
+            Optional<Slab> slab = cell.slab(layer.id());
             for (ConvexPolygon here : slab.isPresent() ? side.within(cell.plan()) : List.<ConvexPolygon>of()) {
                 sum += here.roomBelow(slab.get().lower(), level)
-                        - here.roomBelow(slab.get().upper(), level);
+                        - here.roomBelow(slab.get().upper(), level)
+                        - pieces.ofSlab(here, slab.get(), level);
             }
         }
-        return sum;
+        LayerResult.Shape shape = ground.layer(layer.id()).orElseThrow().shape();
+        return said && shape.volume() > 0 ? sum * shape.netVolume() / shape.volume() : sum;
     }
 }

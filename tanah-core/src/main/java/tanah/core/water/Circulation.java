@@ -6,7 +6,7 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Gear;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
-import tanah.core.ground.GroundModel;
+import tanah.core.ground.Displacement;
 import tanah.core.ground.GroundResult;
 import tanah.core.ground.WaterVolumes;
 
@@ -75,7 +75,7 @@ public record Circulation(
     }
 
     private static double moving(Design design, GroundResult ground, WaterVolumes w, double level) {
-        return WaterVolumes.at(ground.terrain(), ground.layers(), level, w.side(), GroundModel.bodies(design))
+        return WaterVolumes.at(ground.terrain(), ground.layers(), level, w.side(), Displacement.of(design))
                 .turnsOver();
     }
 

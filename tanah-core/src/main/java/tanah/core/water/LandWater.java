@@ -9,7 +9,7 @@ import tanah.core.design.Layer;
 import tanah.core.design.Solids;
 import tanah.core.design.WaterPart;
 import tanah.core.ground.Cell;
-import tanah.core.ground.GroundModel;
+import tanah.core.ground.Displacement;
 import tanah.core.ground.GroundResult;
 import tanah.core.ground.LayerResult;
 import tanah.core.ground.Soil;
@@ -79,8 +79,8 @@ public record LandWater(
         double bulk = ground.bulk();
         double hardscape =
                 design.hardscape().stream().mapToDouble(Solids::volume).sum();
-        double buried = design.ground().layers().stream()
-                .mapToDouble(l -> l.options().displaced().orElse(0))
+        double buried = ground.layers().stream()
+                .mapToDouble(l -> l.shape().volume() - l.shape().netVolume())
                 .sum();
         Optional<Dam> wall = design.ground().lowestWall();
         return new LandWater(
@@ -99,7 +99,7 @@ public record LandWater(
     }
 
     private static double total(Design design, GroundResult ground, WaterVolumes w, double level) {
-        return WaterVolumes.at(ground.terrain(), ground.layers(), level, w.side(), GroundModel.bodies(design))
+        return WaterVolumes.at(ground.terrain(), ground.layers(), level, w.side(), Displacement.of(design))
                 .total();
     }
 

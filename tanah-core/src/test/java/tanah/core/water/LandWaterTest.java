@@ -11,7 +11,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
 import tanah.core.design.Layer;
 import tanah.core.design.Surface;
+import tanah.core.geometry.ConvexPolygon;
 import tanah.core.ground.Basin;
+import tanah.core.ground.Displacement;
 import tanah.core.ground.GroundResult;
 import tanah.core.ground.Reservoir;
 import tanah.core.ground.WaterVolumes;
@@ -41,7 +43,7 @@ class LandWaterTest {
         return switch (quantity) {
             case "displaced_l" ->
                 1000
-                        * new WaterVolumes.Body(
+                        * body(
                                         number(inputs, "volume_l") / 1000,
                                         number(inputs, "base_z_cm") / 100,
                                         number(inputs, "height_cm") / 100)
@@ -59,13 +61,18 @@ class LandWaterTest {
                                         false,
                                         0.5,
                                         Basin.EVERYWHERE,
-                                        List.of())
+                                        Displacement.NONE)
                                 .orElseThrow();
             case "beach_free_water_l" -> 1000 * water(inputs).free();
             case "beach_pore_water_l" -> 1000 * water(inputs).pore();
             case "beach_water_area_cm2" -> 1e4 * water(inputs).surface();
             default -> throw new IllegalArgumentException(quantity);
         };
+    }
+
+    private static Displacement.Piece body(double volume, double base, double height) {
+        ConvexPolygon plan = ConvexPolygon.rectangle(0, 0, 0.2, 0.2);
+        return new Displacement.Piece(plan, base, base + height, volume / (plan.area() * height), true);
     }
 
     private static double days(String inputs) {
@@ -82,7 +89,11 @@ class LandWaterTest {
 
     private static WaterVolumes water(String inputs) {
         return WaterVolumes.at(
-                beach().terrain(), beach().layers(), number(inputs, "level_cm") / 100, Basin.EVERYWHERE, List.of());
+                beach().terrain(),
+                beach().layers(),
+                number(inputs, "level_cm") / 100,
+                Basin.EVERYWHERE,
+                Displacement.NONE);
     }
 
     private static GroundResult beach() {

@@ -10,7 +10,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import tanah.core.geometry.ConvexPolygon;
 import tanah.core.ground.Basin;
+import tanah.core.ground.Displacement;
 import tanah.core.ground.GroundResult;
 import tanah.core.ground.WaterVolumes;
 import tanah.core.testing.TestDesigns;
@@ -30,7 +32,8 @@ class WaterPropertiesTest {
                 TestDesigns.drainage(0.02 + 0.1 * random.nextDouble()),
                 TestDesigns.slope(
                         "arid_burrow_clay_sand", 0.1 + 0.1 * random.nextDouble(), 0.2 + 0.1 * random.nextDouble())));
-        List<WaterVolumes.Body> bodies = List.of(new WaterVolumes.Body(2 * LITRE, 0.05, 0.1));
+        Displacement bodies = new Displacement(List.of(new Displacement.Piece(
+                ConvexPolygon.rectangle(0.1, 0.1, 0.3, 0.3), 0.05, 0.15, 2 * LITRE / (0.04 * 0.1), true)));
         double before = -1;
         for (double h = 0.02; h < 0.58; h += 0.04) {
             WaterVolumes w = WaterVolumes.at(ground.terrain(), ground.layers(), h, Basin.EVERYWHERE, bodies);

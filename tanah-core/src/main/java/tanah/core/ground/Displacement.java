@@ -1,0 +1,94 @@
+package tanah.core.ground;
+
+import java.util.List;
+import tanah.core.design.Design;
+import tanah.core.design.HardscapeItem;
+import tanah.core.design.Solids;
+import tanah.core.geometry.ConvexPolygon;
+import tanah.core.geometry.Plane;
+
+/**
+ * What pieces of hardscape take of the ground and of the water: each is a prism over its plan, of which a share is solid, and takes
+ * that share of whatever fills the place where it stands, layer by layer.
+ *
+ * @param pieces of the plan
+ */
+public record Displacement(List<Piece> pieces) {
+    public static final Displacement NONE = new Displacement(List.of());
+
+    private static final double LEAST = 1e-9; // m³ of a prism
+
+    public Displacement {
+        pieces = List.copyOf(pieces);
+    }
+
+    /**
+     * A piece.
+     *
+     * @param plan  outline
+     * @param base  underside (m)
+     * @param top   m
+     * @param solid share of the prism that it fills, 0 or more: over 1 where it was measured larger than its box
+     * @param wet   whether it takes room from the water too
+     */
+    public record Piece(ConvexPolygon plan, double base, double top, double solid, boolean wet) {
+        /** What of it lies under a level (m³), by the prism. */
+        public double below(double level) {
+            return solid * plan.area() * Math.max(0, Math.min(top, level) - base);
+        }
+
+        /** What it takes of the room between a plane below and a height, within a part of the floor (m³). */
+        private double under(ConvexPolygon floor, Plane lower, double level) {
+            double high = Math.min(top, level);
+            return high <= base ? 0 : solid * (floor.roomBelow(lower, high) - floor.roomBelow(lower, base));
+        }
+    }
+
+    /** Of a plan; a piece that its keeper leaves out of the water takes room from the ground alone. */
+    public static Displacement of(Design design) {
+        return new Displacement(
+                design.hardscape().stream().map(Displacement::piece).toList());
+    }
+
+    private static Piece piece(HardscapeItem item) {
+        ConvexPolygon plan = new ConvexPolygon(item.outline());
+        double prism = plan.area() * item.height();
+        double solid = prism > LEAST ? Solids.volume(item) / prism : 0;
+        return new Piece(plan, item.base(), item.top(), solid, item.inWater().orElse(true));
+    }
+
+    /** What is taken of a layer over the whole floor (m³). */
+    double ofLayer(String layer, Terrain terrain) {
+        double sum = 0;
+        for (Cell cell : terrain.cells()) {
+            sum += cell.slab(layer)
+                    .map(s -> ofSlab(cell.plan(), s, Double.MAX_VALUE))
+                    .orElse(0.0);
+        }
+        return sum;
+    }
+
+    /** What is taken of a layer in a part of the floor, below a level (m³). */
+    public double ofSlab(ConvexPolygon floor, Slab slab, double level) {
+        double sum = 0;
+        for (Piece p : pieces) {
+            sum += floor.intersect(p.plan())
+                    .map(here -> p.under(here, slab.lower(), level) - p.under(here, slab.upper(), level))
+                    .orElse(0.0);
+        }
+        return Math.max(0, sum);
+    }
+
+    /** What is taken of the room over the ground, below a level (m³). */
+    double ofWater(ConvexPolygon floor, Cell cell, double level) {
+        double sum = 0;
+        for (Piece p : pieces) {
+            sum += p.wet()
+                    ? floor.intersect(p.plan())
+                            .map(here -> p.under(here, cell.top(), level))
+                            .orElse(0.0)
+                    : 0;
+        }
+        return sum;
+    }
+}
