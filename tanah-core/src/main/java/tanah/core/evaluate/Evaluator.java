@@ -12,6 +12,7 @@ import tanah.core.build.Shopping;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Boxes;
 import tanah.core.design.Design;
+import tanah.core.design.Lining;
 import tanah.core.design.RoomPlan;
 import tanah.core.forecast.ClimateKey;
 import tanah.core.forecast.Forecast;
@@ -61,7 +62,8 @@ public final class Evaluator {
                 vessel.flatMap(v -> PaneModel.compute(design, v, ground.orElseThrow(), mass.orElseThrow(), catalogue));
         Map<String, Space> space = new LinkedHashMap<>();
         List<Company> companies = Company.of(animals);
-        vessel.ifPresent(v -> animals.forEach(a -> space.put(a.id(), space(a, companies, v, ground))));
+        vessel.ifPresent(v ->
+                animals.forEach(a -> space.put(a.id(), space(a, companies, v, Lining.of(design), ground))));
         return new Computed(
                 design,
                 animals,
@@ -123,11 +125,20 @@ public final class Evaluator {
     }
 
     /** The box against each animal: the ratios, and what they come to. */
-    static Space space(Inhabitant animal, List<Company> all, Vessel vessel, Optional<GroundResult> ground) {
-        double surface = ground.map(g -> g.bulk() / vessel.floorArea()).orElse(0.0);
+    static Space space(
+            Inhabitant animal, List<Company> all, Vessel vessel, Lining lining, Optional<GroundResult> ground) {
+        double floor =
+                lining.floor(vessel.outline(), vessel.length(), vessel.width()).area();
+        // what a background takes is floor neither for soil nor for the animal
+        double area = lining.isEmpty() ? vessel.floorArea() : floor;
+        double surface = ground.map(g -> g.bulk() / area).orElse(0.0);
         return Space.compute(
                 animal,
-                new Space.Box(vessel.length(), vessel.width(), vessel.height(), vessel.height() - surface),
+                new Space.Box(
+                        lining.length(vessel.length()),
+                        lining.width(vessel.width()),
+                        vessel.height(),
+                        vessel.height() - surface),
                 all);
     }
 }

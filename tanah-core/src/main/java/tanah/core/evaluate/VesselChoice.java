@@ -11,6 +11,7 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Species;
 import tanah.core.catalogue.VesselModel;
 import tanah.core.design.Boxes;
+import tanah.core.design.Lining;
 import tanah.core.vessel.Vessel;
 
 /** Which vessels of the list suit an animal. */
@@ -45,7 +46,7 @@ public final class VesselChoice {
 
     private static Candidate candidate(Inhabitant animal, VesselModel model, Catalogue catalogue) {
         Vessel vessel = Boxes.resolve(Boxes.fromCatalogue(model, Optional.empty()), catalogue);
-        Space space = Evaluator.space(animal, Company.of(List.of(animal)), vessel, Optional.empty());
+        Space space = Evaluator.space(animal, Company.of(List.of(animal)), vessel, Lining.NONE, Optional.empty());
         boolean suits =
                 space.isForLife() && AxisRule.judge(animal, vessel).isEmpty() && kindFits(animal.profile(), model);
         return new Candidate(model, vessel, space, suits);

@@ -9,6 +9,7 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Dam;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
+import tanah.core.design.Lining;
 import tanah.core.design.WaterPart;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.geometry.Point;
@@ -19,7 +20,8 @@ public final class GroundModel {
     private GroundModel() {}
 
     public static GroundResult compute(Design design, Vessel vessel, Catalogue catalogue) {
-        Terrain terrain = Terrain.bare(vessel.outline(), vessel.length(), vessel.width());
+        ConvexPolygon floor = Lining.of(design).floor(vessel.outline(), vessel.length(), vessel.width());
+        Terrain terrain = Terrain.bare(floor, vessel.length(), vessel.width());
         for (Dam dam : design.ground().dams()) {
             if (dam.isWall()) {
                 terrain = terrain.withDam(dam.region().outline(), dam.top());

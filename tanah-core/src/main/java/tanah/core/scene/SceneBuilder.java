@@ -76,7 +76,7 @@ public final class SceneBuilder {
                 lidMesh,
                 vessel.frontDam(),
                 cut,
-                section.layers(),
+                lined(section.layers()),
                 plan(),
                 vessel.outline().corners(),
                 level.isPresent() ? section.water(level.getAsDouble()) : List.of(),
@@ -110,7 +110,14 @@ public final class SceneBuilder {
             }
         });
         RampPlace.of(design, vessel, ground).forEach(r -> r.area().ifPresent(areas::add));
+        areas.addAll(Linings.plan(design, vessel));
         return areas;
+    }
+
+    private List<Area> lined(List<Area> layers) {
+        List<Area> all = new ArrayList<>(layers);
+        all.addAll(Linings.section(design, vessel));
+        return all;
     }
 
     private static String topPart(Cell cell) {

@@ -9,9 +9,11 @@ import tanah.core.animal.Inhabitant;
 import tanah.core.design.Dam;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
+import tanah.core.design.Envelope;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.Layer;
 import tanah.core.design.Probe;
+import tanah.core.design.VesselPlan;
 import tanah.core.design.WaterFeature;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.geometry.Plane;
@@ -141,7 +143,8 @@ public final class SideView {
         List<Probe> probes = d.probes().stream()
                 .map(p -> new Probe(p.id(), p.name(), p.kind(), p.zone(), p.y(), p.x(), p.z(), p.on(), p.reads()))
                 .toList();
-        return d.withGround(d.ground().withDams(dams))
+        return d.withVessel(d.vessel().map(SideView::turned))
+                .withGround(d.ground().withDams(dams))
                 .withHardscape(items)
                 .withProbes(probes)
                 .withWater(d.water()
@@ -150,6 +153,21 @@ public final class SideView {
                                 .withFeatures(w.features().stream()
                                         .map(SideView::turned)
                                         .toList())));
+    }
+
+    /** Sheets lie on other sides of a box whose axes are exchanged. */
+    private static VesselPlan turned(VesselPlan v) {
+        List<Envelope.Insulation> sheets = v.envelope().insulation().stream()
+                .map(i -> i.withFace(
+                        switch (i.face()) {
+                            case LEFT -> Envelope.Face.FRONT;
+                            case FRONT -> Envelope.Face.LEFT;
+                            case RIGHT -> Envelope.Face.BACK;
+                            case BACK -> Envelope.Face.RIGHT;
+                            default -> i.face();
+                        }))
+                .toList();
+        return v.withEnvelope(v.envelope().withInsulation(sheets));
     }
 
     private static WaterFeature turned(WaterFeature f) {

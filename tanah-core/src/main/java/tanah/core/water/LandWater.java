@@ -6,6 +6,7 @@ import tanah.core.design.Dam;
 import tanah.core.design.Design;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.Layer;
+import tanah.core.design.Lining;
 import tanah.core.design.Solids;
 import tanah.core.design.WaterPart;
 import tanah.core.ground.Cell;
@@ -71,7 +72,10 @@ public record LandWater(
             Design design, Vessel vessel, GroundResult ground, WaterVolumes w, double riseOnStop) {
         WaterPart plan = design.water().orElseThrow();
         double highest = w.level() + riseOnStop + plan.margins().wave().orElse(0);
-        double floor = vessel.outline().area();
+        double floor = Lining.of(design)
+                .floor(vessel.outline(), vessel.length(), vessel.width())
+                .area();
+        double lined = (vessel.outline().area() - floor) * vessel.height();
         double dam = ground.terrain().cells().stream()
                 .filter(Cell::dam)
                 .mapToDouble(c -> c.plan().area())
@@ -92,7 +96,7 @@ public record LandWater(
                 dam / floor,
                 bulk + w.free() > 0 ? bulk / (bulk + w.free()) : 0,
                 (total(design, ground, w, w.level() + HALF) - total(design, ground, w, w.level() - HALF)) / (2 * HALF),
-                vessel.brim() - bulk - ground.damVolume() - w.free() - hardscape + buried,
+                vessel.brim() - lined - bulk - ground.damVolume() - w.free() - hardscape + buried,
                 wall.isPresent() ? OptionalDouble.of(wall.get().top() - highest) : OptionalDouble.empty(),
                 vessel.rim() - highest,
                 design.ground().isSealed() ? Optional.empty() : wicking(design, ground, highest));

@@ -151,7 +151,10 @@ public class StageSheet {
                 .air()
                 .flatMap(AirPlan::mist)
                 .ifPresent(m -> m.nozzles().forEach(n -> captions.put(n.id(), named(n.id(), e))));
-        e.design().vessel().ifPresent(v -> v.envelope().vents().forEach(o -> captions.put(o.id(), named(o.id(), e))));
+        e.design().vessel().map(VesselPlan::envelope).ifPresent(v -> {
+            v.vents().forEach(o -> captions.put(o.id(), named(o.id(), e)));
+            v.insulation().forEach(o -> captions.put(o.id(), named(o.id(), e)));
+        });
         captions.put("reader", new SheetText.Caption(words.of("climate.reader"), ""));
         e.design().water().ifPresent(w -> {
             captions.put(WATER, named(WATER, e));
