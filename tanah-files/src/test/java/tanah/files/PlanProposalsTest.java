@@ -29,7 +29,7 @@ import tanah.core.design.edit.Proposals;
 import tanah.core.design.edit.Refusal;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
-import tanah.core.evaluate.PlanProposals;
+import tanah.core.proposal.PlanProposals;
 import tanah.core.structure.PieceProposal;
 import tanah.core.vessel.Vessel;
 import tanah.files.catalogue.CatalogueReader;

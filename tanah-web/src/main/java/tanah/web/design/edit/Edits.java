@@ -9,8 +9,8 @@ import tanah.core.design.Design;
 import tanah.core.design.edit.Edit;
 import tanah.core.design.edit.EditContext;
 import tanah.core.design.edit.Refusal;
-import tanah.core.evaluate.PlanProposals;
 import tanah.core.finding.Remedy;
+import tanah.core.proposal.PlanProposals;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.forms.FieldErrors;
 

@@ -1,4 +1,4 @@
-package tanah.core.evaluate;
+package tanah.core.proposal;
 
 import java.util.Optional;
 import java.util.function.BiFunction;
@@ -10,6 +10,8 @@ import tanah.core.design.Design;
 import tanah.core.design.WaterFeature;
 import tanah.core.design.edit.Proposals;
 import tanah.core.equipment.LampProposal;
+import tanah.core.evaluate.Evaluation;
+import tanah.core.evaluate.Evaluator;
 import tanah.core.ground.WaterVolumes;
 import tanah.core.structure.PieceProposal;
 import tanah.core.vessel.Vessel;
