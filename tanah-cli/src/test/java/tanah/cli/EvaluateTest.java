@@ -55,7 +55,9 @@ class EvaluateTest {
         for (String line : Files.readAllLines(
                 Path.of("..", "tanah-files", "src", "test", "resources", "climate", "worked_examples.csv"))) {
             String[] cells = line.split(",", 6);
-            if (!cells[2].equals("example=" + letter) || cells[1].contains("[") || cells[1].matches(".*p(in|out)_w")) {
+            // the hour of an extreme on a plateau is chance: WorkedClimateTest compares what it is then
+            boolean apart = cells[1].contains("[") || cells[1].matches(".*(p(in|out)_w|_high_at_h)");
+            if (!cells[2].equals("example=" + letter) || apart) {
                 continue;
             }
             JsonNode node = root;

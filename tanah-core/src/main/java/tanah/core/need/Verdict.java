@@ -35,12 +35,19 @@ public record Verdict(Severity severity, Standing standing, double margin, doubl
         double over = expected.high() - wanted.max();
         boolean down = under > over;
         double past = Math.max(under, over);
-        double reach = down ? expected.low() - expected.half() : expected.high() + expected.half();
+        double reach = down ? expected.bottom() : expected.top();
         if (past > ROUND_OFF) {
             return new Verdict(Severity.CAUTION, down ? Standing.BELOW : Standing.ABOVE, -past, reach);
         }
-        if (past + expected.half() > ROUND_OFF) {
-            return new Verdict(Severity.HINT, down ? Standing.MAY_BE_BELOW : Standing.MAY_BE_ABOVE, -past, reach);
+        double maybeUnder = wanted.min() - expected.bottom();
+        double maybeOver = expected.top() - wanted.max();
+        if (Math.max(maybeUnder, maybeOver) > ROUND_OFF) {
+            boolean low = maybeUnder > maybeOver;
+            return new Verdict(
+                    Severity.HINT,
+                    low ? Standing.MAY_BE_BELOW : Standing.MAY_BE_ABOVE,
+                    -past,
+                    low ? expected.bottom() : expected.top());
         }
         return new Verdict(Severity.GOOD, Standing.WITHIN, -past, reach);
     }

@@ -103,4 +103,21 @@ class VerdictTest {
         assertThat(out.severity()).isEqualTo(Severity.CAUTION);
         assertThat(out.standing()).isEqualTo(Standing.ABOVE);
     }
+
+    /** Air holds no more than it can: a band over saturation is none, and a range that ends there is not passed by one. */
+    @ParameterizedTest
+    @CsvSource({
+        "0.95, 0.99, 0.1, 0.6, 1, GOOD, WITHIN",
+        "0.95, 0.99, 0.1, 0.6, 0.98, CAUTION, ABOVE",
+        "0.90, 0.92, 0.1, 0.6, 0.95, HINT, MAY_BE_ABOVE",
+        "0.65, 0.99, 0.1, 0.6, 1, HINT, MAY_BE_BELOW",
+        "0.75, 1.00, 0.1, 0.6, 1, GOOD, WITHIN"
+    })
+    void humidityEndsAtSaturation(
+            double low, double high, double half, double min, double max, Severity severity, Standing standing) {
+        Verdict v = Verdict.of(new Range(min, max), new Extent(low, high, half).atMost(1));
+        assertThat(v.severity()).isEqualTo(severity);
+        assertThat(v.standing()).isEqualTo(standing);
+        assertThat(v.reach()).isLessThanOrEqualTo(1);
+    }
 }

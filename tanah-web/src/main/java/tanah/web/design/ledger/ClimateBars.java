@@ -105,10 +105,7 @@ class ClimateBars {
             return words.of("ledger.climate.off", sign + Numbers.fixed(-margin, Math.max(1, scale.digits())));
         }
         if (v.severity() == Severity.HINT) {
-            double reach = scale.at(v.reach());
-            // a band may end over saturation, air does not
-            double shown = scale.unit().equals("%") ? Math.min(100, reach) : reach;
-            return words.of("ledger.climate.may", Numbers.fixed(shown, scale.digits()));
+            return words.of("ledger.climate.may", Numbers.fixed(scale.at(v.reach()), scale.digits()));
         }
         return words.of("ledger.by", Numbers.fixed(margin, 1));
     }
