@@ -40,6 +40,7 @@ import tanah.core.ground.RimRule;
 import tanah.core.ground.SlopeRule;
 import tanah.core.ground.SwallowRule;
 import tanah.core.room.RoomRules;
+import tanah.core.structure.DamRule;
 import tanah.core.structure.FitRule;
 import tanah.core.structure.FloorRule;
 import tanah.core.structure.OutsideRule;
@@ -103,6 +104,7 @@ final class Judge {
             ground(design, c.animals(), vessel, ground, findings);
             findings.addAll(LimeRule.judge(design, ground, catalogue));
             findings.addAll(TerraceRule.judge(design, ground));
+            findings.addAll(DamRule.judge(design, ground));
         }
     }
 

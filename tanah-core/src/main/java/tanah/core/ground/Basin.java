@@ -14,8 +14,8 @@ import tanah.core.geometry.ConvexPolygon;
 
 /**
  * The part of the floor on which the water may stand. Walls that do not seal leave the whole floor to it; one that
- * does keeps it on its side. Where several walls seal, the floor falls into the parts between them, and water stands
- * in those that the plan's side covers or, where it names none, in those without dry soil.
+ * does keeps it on its side. Where the plan names no side, or several walls seal, the floor falls into the parts between them, and water
+ * stands in those that the plan's side covers or, where it names none, in those without dry soil.
  *
  * @param parts convex, not overlapping; without any the whole floor
  */
@@ -35,8 +35,8 @@ public record Basin(List<ConvexPolygon> parts) {
         }
         Optional<ConvexPolygon> side =
                 design.water().flatMap(WaterPart::sideRegion).map(Layer.Region::outline);
-        if (design.ground().dams().stream().filter(Dam::isWall).count() < 2) {
-            return side.map(s -> new Basin(List.of(s))).orElse(EVERYWHERE);
+        if (side.isPresent() && design.ground().dams().stream().filter(Dam::isWall).count() < 2) {
+            return new Basin(List.of(side.get()));
         }
         Predicate<List<ConvexPolygon>> wet =
                 side.isPresent() ? b -> share(b, side.get()) > 0.5 : b -> !isDryLand(b, design);
