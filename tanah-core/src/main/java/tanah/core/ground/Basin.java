@@ -35,7 +35,8 @@ public record Basin(List<ConvexPolygon> parts) {
         }
         Optional<ConvexPolygon> side =
                 design.water().flatMap(WaterPart::sideRegion).map(Layer.Region::outline);
-        if (side.isPresent() && design.ground().dams().stream().filter(Dam::isWall).count() < 2) {
+        if (side.isPresent()
+                && design.ground().dams().stream().filter(Dam::isWall).count() < 2) {
             return new Basin(List.of(side.get()));
         }
         Predicate<List<ConvexPolygon>> wet =

@@ -51,13 +51,12 @@ public final class DamRule {
         }
         double top = land + FREEBOARD;
         return Optional.of(Finding.of(
-                        LOW,
-                        Severity.CAUTION,
-                        Place.part(Stage.WATER, dam.id()),
-                        List.of(new Measure("over", over, Unit.CENTIMETRE), new Measure("top", top, Unit.CENTIMETRE)),
-                        List.of(Remedy.change(
-                                "raise-dam", DamEdit.top(dam.id(), top), new Measure("top", top, Unit.CENTIMETRE))))
-                .worded("", dam.id()));
+                LOW,
+                Severity.CAUTION,
+                Place.part(Stage.WATER, dam.id()),
+                List.of(new Measure("over", over, Unit.CENTIMETRE), new Measure("top", top, Unit.CENTIMETRE)),
+                List.of(Remedy.change(
+                        "raise-dam", DamEdit.top(dam.id(), top), new Measure("top", top, Unit.CENTIMETRE)))));
     }
 
     /** Highest ground that lies against a wall (m). */
@@ -94,13 +93,10 @@ public final class DamRule {
             return Optional.empty();
         }
         return Optional.of(Finding.of(
-                        LIFTS,
-                        Severity.HINT,
-                        Place.part(Stage.WATER, dam.id()),
-                        List.of(
-                                new Measure("lift", lift, Unit.KILOGRAM),
-                                new Measure("area", area, Unit.SQUARE_CENTIMETRE)),
-                        List.of(Remedy.byHand("glue-wall")))
-                .worded("", dam.id()));
+                LIFTS,
+                Severity.HINT,
+                Place.part(Stage.WATER, dam.id()),
+                List.of(new Measure("lift", lift, Unit.KILOGRAM), new Measure("area", area, Unit.SQUARE_CENTIMETRE)),
+                List.of(Remedy.byHand("glue-wall"))));
     }
 }

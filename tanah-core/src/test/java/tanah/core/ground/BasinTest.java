@@ -73,7 +73,8 @@ class BasinTest {
 
     @Test
     void gravelUnderWaterIsNoDryLand() {
-        Layer left = on(LAND, TestDesigns.layer("sand", Layer.Kind.SUBSTRATE, "sand_play", new Surface.Thickness(0.05)), true);
+        Layer left = on(
+                LAND, TestDesigns.layer("sand", Layer.Kind.SUBSTRATE, "sand_play", new Surface.Thickness(0.05)), true);
         WaterVolumes w = water(plan(true, left, GRAVEL));
         assertThat(w.free()).isCloseTo((LAND.area() + POOL.area()) * 0.10, within(1e-9));
     }

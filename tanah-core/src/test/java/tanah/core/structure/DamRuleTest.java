@@ -57,7 +57,8 @@ class DamRuleTest {
 
     // ---- land over its wall: below, at and above
     @ParameterizedTest
-    @CsvSource({"0.10, 0.20, false", "0.20, 0.20, false", "0.205, 0.20, false", "0.206, 0.20, true", "0.23, 0.20, true"})
+    @CsvSource({"0.10, 0.20, false", "0.20, 0.20, false", "0.205, 0.20, false", "0.206, 0.20, true", "0.23, 0.20, true"
+    })
     void landThatStandsOverItsWallSlides(double land, double top, boolean slides) {
         Optional<Finding> found = of(plan("glass", top, land, 0.1, OptionalDouble.empty()), DamRule.LOW);
         assertThat(found.isPresent()).isEqualTo(slides);
@@ -90,7 +91,8 @@ class DamRuleTest {
     @ParameterizedTest
     @CsvSource({"0.10, 1.88", "0.20, 3.88", "0.30, 3.88", "0.05, 0.88"})
     void foamUnderWaterLifts(double level, double kilograms) {
-        Finding f = of(plan("foam", 0.20, 0.1, level, OptionalDouble.empty()), DamRule.LIFTS).orElseThrow();
+        Finding f = of(plan("foam", 0.20, 0.1, level, OptionalDouble.empty()), DamRule.LIFTS)
+                .orElseThrow();
         assertThat(f.severity()).isEqualTo(Severity.HINT);
         assertThat(measure(f, "lift")).isCloseTo(kilograms, within(1e-9));
     }
