@@ -33,6 +33,7 @@ Alpine.data("stage", () => ({
     addEventListener("pointercancel", () => this.putBack());
     addEventListener("online", () => this.run());
     // a chart that opens or closes leaves the drawing another height
+    root.addEventListener("toggle", (e) => { if (e.target.open && e.target.querySelector("[data-later]") && !this.settling) { this.settle(); } }, true);
     root.addEventListener("toggle", (e) => { if (e.target.dataset?.open && e.target.closest("#climate")) { this.look(); } }, true);
     addEventListener("beforeunload", (e) => { if (this.waiting.length) { e.preventDefault(); } });
     let resized;
@@ -58,6 +59,7 @@ Alpine.data("stage", () => ({
     const selected = document.querySelector(".layer.selected [data-select]");
     if (selected) { params.set("part", selected.dataset.select); }
     if (this.cut) { params.set("cut", this.cut); }
+    if (!document.querySelector(".all-notes[open]")) { params.set("notes", "closed"); }
     this.climate.put(params);
     return params;
   },

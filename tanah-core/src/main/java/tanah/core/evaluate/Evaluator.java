@@ -37,15 +37,18 @@ public final class Evaluator {
         return judged(compute(design, catalogue), catalogue);
     }
 
-    private static Evaluation judged(Computed computed, Catalogue catalogue) {
+    /** Judged by what was computed, with its climate where it has one. */
+    public static Evaluation judged(Computed computed, Catalogue catalogue) {
         return new Evaluation(computed, Judge.judge(computed, catalogue));
     }
 
     /**
+     * Its quantities, without its climate and not judged.
+     *
      * @throws IllegalArgumentException if the design names something that the catalogue does not hold; whoever reads
      *     documents has to check that first
      */
-    private static Computed compute(Design design, Catalogue catalogue) {
+    public static Computed compute(Design design, Catalogue catalogue) {
         List<Inhabitant> animals = design.animals().stream()
                 .map(resident -> Inhabitant.of(resident, catalogue))
                 .toList();
@@ -55,15 +58,15 @@ public final class Evaluator {
         Optional<Shopping> shopping = vessel.map(v -> Shopping.of(design, v, ground.orElseThrow(), catalogue));
         Optional<Circulation> circulation = ground.flatMap(g -> Circulation.of(design, g, catalogue));
         double rise = circulation.map(Circulation::riseOnStop).orElse(0.0);
-        double gains = circulation.map(Circulation::gains).orElse(0.0);
         Optional<LandWater> water = vessel.flatMap(v -> LandWater.of(design, v, ground.orElseThrow(), rise));
-        Optional<WaterCare> care = vessel.flatMap(v -> WaterCare.of(design, v, ground.orElseThrow(), gains));
+        Optional<WaterCare> care =
+                circulation.flatMap(c -> WaterCare.of(design, vessel.orElseThrow(), ground.orElseThrow(), c));
         Optional<PaneResult> panes =
                 vessel.flatMap(v -> PaneModel.compute(design, v, ground.orElseThrow(), mass.orElseThrow(), catalogue));
         Map<String, Space> space = new LinkedHashMap<>();
         List<Company> companies = Company.of(animals);
         vessel.ifPresent(v ->
-                animals.forEach(a -> space.put(a.id(), space(a, companies, v, Lining.of(design), ground))));
+                animals.forEach(a -> space.put(a.id(), space(a, companies, v, Lining.of(design, v), ground))));
         return new Computed(
                 design,
                 animals,
@@ -98,15 +101,20 @@ public final class Evaluator {
 
     /** An evaluated design as the climate model takes it; empty where there is no vessel, no room, or no air over the ground. */
     public static Optional<MappedDesign> mapped(Evaluation e, Catalogue catalogue) {
+        return mapped(e.computed(), catalogue);
+    }
+
+    /** The same of what was computed of it. */
+    public static Optional<MappedDesign> mapped(Computed e, Catalogue catalogue) {
         return MappedDesign.of(e.design(), e.vessel(), e.ground(), e.animals(), catalogue);
     }
 
     /** What the climate of an evaluated design depends on. */
-    public static ClimateKey climateKey(Evaluation e, MappedDesign mapped) {
+    public static ClimateKey climateKey(Computed e, MappedDesign mapped) {
         return ClimateKey.of(mapped, roomBand(e));
     }
 
-    private static double roomBand(Evaluation e) {
+    private static double roomBand(Computed e) {
         return e.design().room().map(RoomPlan::band).orElse(0.0);
     }
 
@@ -116,6 +124,11 @@ public final class Evaluator {
      * @param near of nearly the same plan, to start from
      */
     public static Optional<Forecast> forecast(Evaluation e, Catalogue catalogue, Optional<Forecast> near) {
+        return forecast(e.computed(), catalogue, near);
+    }
+
+    /** The same of what was computed of it. */
+    public static Optional<Forecast> forecast(Computed e, Catalogue catalogue, Optional<Forecast> near) {
         return mapped(e, catalogue).map(m -> Forecast.steady(m, near, Factors.ONE, roomBand(e)));
     }
 
@@ -127,18 +140,17 @@ public final class Evaluator {
     /** The box against each animal: the ratios, and what they come to. */
     static Space space(
             Inhabitant animal, List<Company> all, Vessel vessel, Lining lining, Optional<GroundResult> ground) {
-        double floor =
-                lining.floor(vessel.outline(), vessel.length(), vessel.width()).area();
         // what a background takes is floor neither for soil nor for the animal
-        double area = lining.isEmpty() ? vessel.floorArea() : floor;
+        double area =
+                lining.isEmpty() ? vessel.floorArea() : lining.floor(vessel).area();
         double surface = ground.map(g -> g.bulk() / area).orElse(0.0);
         return Space.compute(
                 animal,
                 new Space.Box(
-                        lining.length(vessel.length()),
-                        lining.width(vessel.width()),
-                        vessel.height(),
-                        vessel.height() - surface),
+                        lining.length(vessel),
+                        lining.width(vessel),
+                        lining.height(vessel),
+                        lining.height(vessel) - surface),
                 all);
     }
 }

@@ -3,6 +3,7 @@ package tanah.core.evaluate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
 import tanah.core.design.Envelope;
 import tanah.core.finding.NotAssessed;
@@ -11,16 +12,17 @@ import tanah.core.finding.Stage;
 import tanah.core.forecast.Forecast;
 import tanah.core.mapping.MappedDesign;
 import tanah.core.structure.MassResult;
+import tanah.core.structure.StackRule;
 
 /** What was not judged: values that are missing, and parts of the document that no stage reads yet. */
 final class Gaps {
     private Gaps() {}
 
-    static List<NotAssessed> of(Computed c) {
+    static List<NotAssessed> of(Computed c, Catalogue catalogue) {
         Design design = c.design();
         List<NotAssessed> gaps = new ArrayList<>();
         missing(design, c.mass(), gaps);
-        part(gaps, "stacks", Stage.HARDSCAPE, design.kept().has("stacks"));
+        part(gaps, "stacks", Stage.HARDSCAPE, StackRule.isIncomplete(design, catalogue));
         boolean runs = design.devices().size() > c.inWater() || design.air().isPresent();
         part(gaps, "climate", Stage.HEAT, runs && c.forecast().isEmpty());
         c.forecast().ifPresent(f -> climate(f, gaps));

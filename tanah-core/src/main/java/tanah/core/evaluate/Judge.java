@@ -43,11 +43,14 @@ import tanah.core.room.RoomRules;
 import tanah.core.structure.DamRule;
 import tanah.core.structure.FitRule;
 import tanah.core.structure.FloorRule;
+import tanah.core.structure.JointRule;
+import tanah.core.structure.LiningRule;
 import tanah.core.structure.OutsideRule;
 import tanah.core.structure.PaneRules;
 import tanah.core.structure.PieceRules;
 import tanah.core.structure.PointLoadRule;
 import tanah.core.structure.RestRule;
+import tanah.core.structure.StackRule;
 import tanah.core.structure.StandRule;
 import tanah.core.structure.TerraceRule;
 import tanah.core.vessel.LabelRule;
@@ -60,6 +63,7 @@ import tanah.core.water.GuardRule;
 import tanah.core.water.LandWater;
 import tanah.core.water.PumpRules;
 import tanah.core.water.WarmthRule;
+import tanah.core.water.WasteRule;
 import tanah.core.water.WaterAnimalRules;
 import tanah.core.water.WaterProperties;
 import tanah.core.water.WaterRules;
@@ -76,7 +80,7 @@ final class Judge {
         c.design().room().ifPresent(room -> c.animals().forEach(a -> findings.addAll(RoomRules.judge(a, room))));
         c.forecast().ifPresent(f -> findings.addAll(ClimateRules.judge(c.design(), c.animals(), f, catalogue)));
         Collections.sort(findings);
-        return new Judgement(findings, Gaps.of(c), StageStates.of(c, findings));
+        return new Judgement(findings, Gaps.of(c, catalogue), StageStates.of(c, findings));
     }
 
     private static void box(
@@ -90,7 +94,8 @@ final class Judge {
         water(design, c.animals(), ground, c.water(), findings);
         c.circulation().ifPresent(w -> devices(c, vessel, ground, w, catalogue, findings));
         findings.addAll(FitRule.judge(design, vessel));
-        hardscape(design, c.animals(), ground, catalogue, findings);
+        findings.addAll(LiningRule.judge(design, vessel, catalogue));
+        hardscape(c, vessel, ground, catalogue, findings);
         findings.addAll(PointLoadRule.judge(design, vessel, ground, c.panes(), catalogue));
         OptionalDouble level =
                 c.circulation().stream().mapToDouble(Circulation::level).findFirst();
@@ -178,19 +183,24 @@ final class Judge {
         findings.addAll(GuardRule.judge(circulation));
         for (Inhabitant animal : c.animals()) {
             c.care().flatMap(w -> WarmthRule.judge(animal, design)).ifPresent(findings::add);
-            findings.addAll(CurrentRule.judge(animal, design, ground, circulation));
+            findings.addAll(CurrentRule.judge(animal, ground, circulation));
         }
+        c.care().ifPresent(care -> findings.addAll(WasteRule.judge(c.animals(), design, circulation, care)));
     }
 
     private static void hardscape(
-            Design design, List<Inhabitant> animals, GroundResult ground, Catalogue catalogue, List<Finding> findings) {
+            Computed c, Vessel vessel, GroundResult ground, Catalogue catalogue, List<Finding> findings) {
+        Design design = c.design();
+        List<Inhabitant> animals = c.animals();
         boolean digs = animals.stream().anyMatch(a -> a.profile().burrower() >= 1);
         double heaviest = animals.stream()
                 .mapToDouble(a -> a.resident().mass().orElse(0))
                 .max()
                 .orElse(0);
-        findings.addAll(PieceRules.judge(design, ground, digs, catalogue));
-        findings.addAll(RestRule.judge(design, heaviest, catalogue));
+        findings.addAll(PieceRules.judge(design, vessel, ground, c.panes(), digs, catalogue));
+        findings.addAll(RestRule.judge(design, ground, heaviest, catalogue));
+        findings.addAll(StackRule.judge(design, heaviest, catalogue));
+        findings.addAll(JointRule.judge(design, catalogue));
         animals.forEach(a -> findings.addAll(HideRule.judge(a, design)));
     }
 }

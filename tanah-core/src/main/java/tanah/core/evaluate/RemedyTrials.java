@@ -104,7 +104,7 @@ public final class RemedyTrials {
         if (climate.isEmpty() || mapped.isEmpty()) {
             return plain;
         }
-        ClimateKey key = Evaluator.climateKey(plain, mapped.get());
+        ClimateKey key = Evaluator.climateKey(plain.computed(), mapped.get());
         Forecast there = key.equals(climate.get().key())
                 ? climate.get().of(mapped.get())
                 : Evaluator.forecast(plain, catalogue, climate).orElseThrow();

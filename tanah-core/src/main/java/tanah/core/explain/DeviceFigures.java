@@ -39,6 +39,16 @@ final class DeviceFigures {
                             Standing.PRACTICE,
                             List.of(new Input.Computed("turns_over", "water.turns_over"))));
         }
+        if (c.topUp() > 0) {
+            figures.add(
+                    "water.top_up",
+                    "water.top_up",
+                    "",
+                    c.topUp(),
+                    Unit.LITRE,
+                    Standing.MEMORY,
+                    c.returned() > 0 ? List.of(new Input.Computed("under_way", "water.under_way")) : List.of());
+        }
         if (c.returned() > 0) {
             figures.add(
                     "water.under_way",

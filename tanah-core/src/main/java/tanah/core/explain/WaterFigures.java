@@ -85,7 +85,9 @@ final class WaterFigures {
     }
 
     private void care(WaterCare care, WaterPart plan) {
-        Input turns = new Input.Computed("turns_over", "water.turns_over");
+        Input over = new Input.Computed("turns_over", "water.turns_over");
+        add("water.system", care.volume(), Unit.LITRE, Standing.DERIVED, over);
+        Input turns = new Input.Computed("system", "water.system");
         Input target = new Input.Typed("temperature", "water", plan.celsius(), Unit.CELSIUS);
         care.change().ifPresent(v -> add("water.change", v, Unit.LITRE, Standing.DERIVED, turns));
         care.changes()

@@ -80,7 +80,7 @@ public record Displacement(List<Piece> pieces) {
     }
 
     /** What is taken of the room over the ground, below a level (m³). */
-    double ofWater(ConvexPolygon floor, Cell cell, double level) {
+    public double ofWater(ConvexPolygon floor, Cell cell, double level) {
         double sum = 0;
         for (Piece p : pieces) {
             sum += p.wet()

@@ -20,8 +20,8 @@ public final class GroundModel {
     private GroundModel() {}
 
     public static GroundResult compute(Design design, Vessel vessel, Catalogue catalogue) {
-        ConvexPolygon floor = Lining.of(design).floor(vessel.outline(), vessel.length(), vessel.width());
-        Terrain terrain = Terrain.bare(floor, vessel.length(), vessel.width());
+        Lining lining = Lining.of(design, vessel);
+        Terrain terrain = Terrain.bare(lining.floor(vessel), lining.bottom(), vessel.length(), vessel.width());
         for (Dam dam : design.ground().dams()) {
             if (dam.isWall()) {
                 terrain = terrain.withDam(dam.region().outline(), dam.top());
@@ -97,7 +97,8 @@ public final class GroundModel {
         double sum = 0;
         for (Cell cell : terrain.cells()) {
             if (cell.dam()) {
-                sum += cell.plan().integral(cell.top());
+                sum += cell.plan().integral(cell.top())
+                        - cell.plan().integral(cell.slabs().get(0).lower());
             }
         }
         return sum;

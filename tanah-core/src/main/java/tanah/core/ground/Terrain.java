@@ -27,9 +27,9 @@ public final class Terrain {
         this.width = width;
     }
 
-    /** The bare floor. */
-    public static Terrain bare(ConvexPolygon plan, double length, double width) {
-        return new Terrain(List.of(new Cell(plan, List.of(), Plane.FLOOR, false)), length, width);
+    /** The bare floor, at a height over the base (m): 0 without a sheet under it. */
+    public static Terrain bare(ConvexPolygon plan, double height, double length, double width) {
+        return new Terrain(List.of(new Cell(plan, List.of(), Plane.level(height), false)), length, width);
     }
 
     /** The same ground made of given cells, such as one with its axes exchanged. */

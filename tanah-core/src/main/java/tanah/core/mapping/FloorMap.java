@@ -1,23 +1,25 @@
 package tanah.core.mapping;
 
-import static tanah.core.physics.Constants.WATER_DENSITY;
-
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import tanah.core.box.Floor;
 import tanah.core.box.Matter;
 import tanah.core.box.Sheet;
 import tanah.core.box.Tiles;
 import tanah.core.design.Design;
+import tanah.core.design.Envelope;
 import tanah.core.design.Layer;
+import tanah.core.design.Lining;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.geometry.Plane;
 import tanah.core.geometry.Point;
 import tanah.core.ground.Basin;
 import tanah.core.ground.Cell;
+import tanah.core.ground.Displacement;
 import tanah.core.ground.GroundResult;
 import tanah.core.ground.Slab;
 import tanah.core.ground.Soil;
@@ -31,13 +33,14 @@ import tanah.core.vessel.Vessel;
 final class FloorMap {
     private static final double EDGE = 1e-7; // m
     private static final double BARE = 0.005; // m of the bare base
-    private static final double LITTER_COVER = 0.8; // of a layer of leaves over the soil, common practice
-    private static final double SKIN = 0.012; // m that dries first
     private static final double LEAST = 1e-4; // m
+    private static final double NOTHING = 1e-12; // m³
 
     private final Design design;
     private final Vessel vessel;
     private final GroundResult ground;
+    private final Displacement pieces;
+    private final Lining lining;
     private final Tiles tiles;
     private final List<Floor> floor = new ArrayList<>();
 
@@ -45,6 +48,8 @@ final class FloorMap {
         this.design = design;
         this.vessel = vessel;
         this.ground = ground;
+        this.pieces = Displacement.of(design);
+        this.lining = Lining.of(design, vessel);
         this.tiles = Tiles.of(vessel.length(), vessel.width());
     }
 
@@ -52,6 +57,7 @@ final class FloorMap {
     static List<Floor> of(Design design, Vessel vessel, GroundResult ground) {
         FloorMap map = new FloorMap(design, vessel, ground);
         map.floor.add(map.bare());
+        map.lined();
         ground.terrain().cells().forEach(map::land);
         map.waters();
         return List.copyOf(map.floor);
@@ -66,27 +72,51 @@ final class FloorMap {
                 0,
                 0.85,
                 0,
-                dry());
+                SoilUnder.dry());
     }
 
-    private static Floor.Soil dry() {
-        return new Floor.Soil(0, 0, SKIN, 0, OptionalDouble.empty(), 0, 0, 0);
+    /** Under the backgrounds inside the walls there is their own matter, and neither soil nor water. */
+    private void lined() {
+        double l = vessel.length() + LEAST;
+        double w = vessel.width() + LEAST;
+        strip(Envelope.Face.LEFT, lining.left(), new double[] {0, lining.left(), 0, w});
+        strip(Envelope.Face.RIGHT, lining.right(), new double[] {vessel.length() - lining.right(), l, 0, w});
+        strip(Envelope.Face.FRONT, lining.front(), new double[] {0, l, 0, lining.front()});
+        strip(Envelope.Face.BACK, lining.back(), new double[] {0, l, vessel.width() - lining.back(), w});
+    }
+
+    private void strip(Envelope.Face face, double thick, double[] bounds) {
+        if (thick > LEAST) {
+            Sheet sheet =
+                    GroundMatter.insulation(sheets(face).get(0).material()).sheet(thick);
+            floor.add(new Floor.Land(bounds, List.of(sheet), 0, 0, 0, 0.85, 0, SoilUnder.dry()));
+        }
+    }
+
+    private List<Envelope.Insulation> sheets(Envelope.Face face) {
+        return design.vessel().stream()
+                .flatMap(v -> v.envelope().insulation().stream())
+                .filter(i -> i.face() == face && i.inside().orElse(false))
+                .toList();
     }
 
     // ---- land
 
     private void land(Cell cell) {
+        Map<Slab, Double> left = new HashMap<>();
+        cell.slabs().forEach(s -> left.put(s, left(cell.plan(), s)));
         for (double[] bounds : rectangles(cell.plan())) {
-            floor.add(land(cell, bounds));
+            floor.add(land(cell, bounds, left));
         }
     }
 
-    private Floor.Land land(Cell cell, double[] bounds) {
+    /** @param left share of each layer that pieces leave of it, over the whole cell */
+    private Floor.Land land(Cell cell, double[] bounds, Map<Slab, Double> left) {
         double x = (bounds[0] + bounds[1]) / 2;
         double y = (bounds[2] + bounds[3]) / 2;
         double level = waterAt(x, y);
         List<Sheet> sheets = new ArrayList<>();
-        Under under = new Under();
+        SoilUnder under = new SoilUnder();
         for (Slab slab : cell.slabs()) {
             double thick = slab.depth().at(x, y);
             Optional<Layer> layer = design.ground().layer(slab.layer());
@@ -104,7 +134,7 @@ final class FloorMap {
                     layer.get().is(Layer.Kind.LITTER)
                             ? Matter.LITTER.sheet(thick)
                             : GroundMatter.layer(layer.get(), soil, thick, wet));
-            under.take(layer.get(), soil, thick);
+            under.take(layer.get(), soil, thick, left.get(slab));
         }
         if (sheets.isEmpty()) {
             sheets.add(Matter.GLASS.sheet(BARE));
@@ -115,10 +145,16 @@ final class FloorMap {
                 sheets,
                 cell.top().alongX(),
                 cell.top().alongY(),
-                0,
-                under.absorptance,
-                under.cover,
-                under.soil((bounds[1] - bounds[0]) * (bounds[3] - bounds[2]), level));
+                lining.bottom(),
+                under.absorptance(),
+                under.cover(),
+                under.soil((bounds[1] - bounds[0]) * (bounds[3] - bounds[2]), level - lining.bottom()));
+    }
+
+    /** Share of a layer that pieces leave of it in a part of the floor. */
+    private double left(ConvexPolygon part, Slab slab) {
+        double bulk = part.integral(slab.upper()) - part.integral(slab.lower());
+        return bulk > NOTHING ? Math.max(0, 1 - pieces.ofSlab(part, slab, Double.MAX_VALUE) / bulk) : 1;
     }
 
     /** Height of the water in the pores at a place (m); below everything where there is none. */
@@ -127,46 +163,6 @@ final class FloorMap {
                 .filter(w -> w.side().contains(x, y))
                 .map(WaterVolumes::level)
                 .orElse(-1.0);
-    }
-
-    /** What the layers of one place say of its water, gathered from the bottom up. */
-    private static final class Under {
-        private double depth;
-        private double capacity;
-        private double wet = 1;
-        private double cover;
-        private double absorptance = 0.85;
-        private double reservoir;
-        private double voids;
-
-        void take(Layer layer, Optional<Soil> soil, double thick) {
-            absorptance = layer.absorptance();
-            switch (layer.kind()) {
-                case LITTER -> cover = Math.max(cover, LITTER_COVER);
-                case SUBSTRATE -> {
-                    double held = soil.map(Soil::fieldCapacity).orElse(0.0);
-                    capacity = depth + thick > 0 ? (capacity * depth + held * thick) / (depth + thick) : held;
-                    depth += thick;
-                    wet = layer.wetness();
-                    cover = layer.cover();
-                }
-                case DRAINAGE, FALSE_BOTTOM -> {
-                    double open = soil.map(s -> Math.max(0, s.water().saturated() - s.fieldCapacity()))
-                            .orElse(layer.options().voidOpen().orElse(0.95));
-                    voids = (voids * reservoir + open * thick) / (reservoir + thick);
-                    reservoir += thick;
-                }
-            }
-        }
-
-        /** @param area in m²; {@code level}: height of the water in its pores (m) */
-        Floor.Soil soil(double area, double level) {
-            if (depth <= 0) {
-                return dry();
-            }
-            double standing = WATER_DENSITY * voids * area * Math.max(0, Math.min(reservoir, level));
-            return new Floor.Soil(depth, capacity, SKIN, wet, OptionalDouble.empty(), reservoir, voids, standing);
-        }
     }
 
     // ---- water
@@ -179,12 +175,12 @@ final class FloorMap {
         double level = water.get().level();
         Basin side = water.get().side();
         List<ConvexPolygon> wet = new ArrayList<>();
-        List<Plane> floors = new ArrayList<>();
+        List<Cell> floors = new ArrayList<>();
         for (Cell cell : ground.terrain().cells()) {
             for (ConvexPolygon plan : side.within(cell.plan())) {
                 plan.where(Plane.level(level).minus(cell.top())).ifPresent(p -> {
                     wet.add(p);
-                    floors.add(cell.top());
+                    floors.add(cell);
                 });
             }
         }
@@ -192,11 +188,12 @@ final class FloorMap {
         for (List<ConvexPolygon> group : Basin.groups(wet)) {
             List<Floor> found = new ArrayList<>();
             for (ConvexPolygon piece : group) {
-                Plane bottom = floors.get(wet.indexOf(piece));
+                Cell under = floors.get(wet.indexOf(piece));
+                double left = left(piece, under, level);
                 for (double[] b : rectangles(piece)) {
-                    double depth = level - bottom.at((b[0] + b[1]) / 2, (b[2] + b[3]) / 2);
+                    double depth = level - under.top().at((b[0] + b[1]) / 2, (b[2] + b[3]) / 2);
                     if (depth > LEAST && tiles.holdsMiddle(b)) {
-                        found.add(new Floor.Water(b, level, depth, body));
+                        found.add(new Floor.Water(b, level, depth * left, body));
                     }
                 }
             }
@@ -205,6 +202,12 @@ final class FloorMap {
                 body++;
             }
         }
+    }
+
+    /** Share of the water over a piece of floor that pieces leave of it. */
+    private double left(ConvexPolygon wet, Cell under, double level) {
+        double room = wet.roomBelow(under.top(), level);
+        return room > NOTHING ? Math.max(0, 1 - pieces.ofWater(wet, under, level) / room) : 1;
     }
 
     // ---- shapes

@@ -31,15 +31,21 @@ final class Linings {
         return areas;
     }
 
-    /** In a section along the front: those at its ends. */
+    /** In a section along the front: those at its ends, under the ground and under the lid. */
     static List<Area> section(Design design, Vessel vessel) {
         List<Area> areas = new ArrayList<>();
+        double l = vessel.length();
+        double h = vessel.height();
         for (Envelope.Insulation i : inside(design)) {
             double t = i.thickness();
-            if (i.face() == Envelope.Face.LEFT) {
-                areas.add(area(i, 0, 0, t, vessel.height()));
-            } else if (i.face() == Envelope.Face.RIGHT) {
-                areas.add(area(i, vessel.length() - t, 0, vessel.length(), vessel.height()));
+            switch (i.face()) {
+                case LEFT -> areas.add(area(i, 0, 0, t, h));
+                case RIGHT -> areas.add(area(i, l - t, 0, l, h));
+                case BOTTOM -> areas.add(area(i, 0, 0, l, t));
+                case LID -> areas.add(area(i, 0, h - t, l, h));
+                default -> {
+                    // behind the cut or before it
+                }
             }
         }
         return areas;

@@ -46,7 +46,7 @@ record Section(Design design, double length, GroundResult ground, double cut) {
             if (cell.dam()) {
                 design.ground()
                         .wallAt(cell.plan().centroid())
-                        .ifPresent(d -> trapezoid(cell, Plane.FLOOR, cell.top())
+                        .ifPresent(d -> trapezoid(cell, cell.slabs().get(0).lower(), cell.top())
                                 .ifPresent(p -> areas.add(new Area(d.id(), damTexture(d), p))));
             }
         }

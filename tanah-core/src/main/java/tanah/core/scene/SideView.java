@@ -200,7 +200,8 @@ public final class SideView {
                 c.level(),
                 c.transit(),
                 c.tube(),
-                c.returned());
+                c.returned(),
+                c.pots());
     }
 
     private static Device turned(Device d) {

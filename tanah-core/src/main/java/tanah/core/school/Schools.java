@@ -10,7 +10,7 @@ import tanah.core.design.Layer;
 import tanah.core.design.SchoolChoice;
 import tanah.core.finding.Stage;
 import tanah.core.ground.DrainageRule;
-import tanah.core.water.CurrentRule;
+import tanah.core.water.WasteRule;
 
 /** The choices of the stages up to the ground, and what taking a way does to a design. */
 public final class Schools {
@@ -21,7 +21,7 @@ public final class Schools {
     public static final School BARRIER = new School(BarrierSchool.CHOICE, Stage.GROUND, List.of("mesh", "none"));
 
     public static final School FILTER =
-            new School(CurrentRule.CHOICE, Stage.WATER, List.of("sponge", "canister", "plants_only"));
+            new School(WasteRule.CHOICE, Stage.WATER, List.of("sponge", "canister", "plants_only"));
     public static final School RUNNING_IN =
             new School("water", Stage.WATER, List.of("fishless", "mature_medium", "plants_only"));
     public static final School DEPTH = new School("water_depth", Stage.WATER, List.of("deep", "shallow"));
@@ -90,7 +90,7 @@ public final class Schools {
             case BarrierSchool.CHOICE -> BarrierSchool.of(design);
             case "charcoal" -> SoilParts.charcoal(design, catalogue);
             case "coir" -> SoilParts.coir(design, catalogue);
-            case CurrentRule.CHOICE -> WaterSchools.filter(design, catalogue);
+            case WasteRule.CHOICE -> WaterSchools.filter(design, catalogue);
             case "water_depth" -> WaterSchools.depth(design, catalogue);
             case "water_bottom" -> WaterSchools.bottom(design, catalogue);
             case ClimateSchools.UV, ClimateSchools.HEAT, ClimateSchools.MISTING, ClimateSchools.LID ->
@@ -106,7 +106,7 @@ public final class Schools {
             case BarrierSchool.CHOICE -> BarrierSchool.apply(design, option);
             case "charcoal" -> SoilParts.withCharcoal(design, option, catalogue);
             case "coir" -> SoilParts.withCoir(design, option, catalogue);
-            case CurrentRule.CHOICE -> WaterSchools.withFilter(design, option, catalogue);
+            case WasteRule.CHOICE -> WaterSchools.withFilter(design, option, catalogue);
             case "water_depth" -> WaterSchools.withDepth(design, option, catalogue);
             case "water_bottom" -> WaterSchools.withBottom(design, option);
             case ClimateSchools.UV, ClimateSchools.HEAT, ClimateSchools.MISTING, ClimateSchools.LID ->

@@ -31,6 +31,7 @@ import tanah.core.finding.Severity;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.water.CurrentRule;
 import tanah.core.water.PumpProposal;
+import tanah.core.water.WasteRule;
 
 /**
  * How deep the water is, what lies on its floor and how it is kept clean. Depths of sand and gravel are common practice.
@@ -210,7 +211,7 @@ final class WaterSchools {
             return bare;
         }
         double wanted = e.animals().stream()
-                .mapToDouble(a -> CurrentRule.turnover(a.profile()).min())
+                .mapToDouble(a -> WasteRule.turnover(a.profile()).min())
                 .max()
                 .orElse(PRACTICE);
         double volume = e.water().get().water().turnsOver();

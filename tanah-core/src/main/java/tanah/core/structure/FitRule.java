@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.design.Design;
 import tanah.core.design.HardscapeItem;
+import tanah.core.design.Lining;
 import tanah.core.design.VesselPlan;
 import tanah.core.design.edit.PieceEdit;
 import tanah.core.design.edit.PieceNumber;
@@ -35,10 +36,11 @@ public final class FitRule {
                 .flatMap(VesselPlan.Lid::material)
                 .filter(EscapeRule.OPEN::equals)
                 .isPresent();
+        Lining lining = Lining.of(design, vessel);
         List<Finding> findings = new ArrayList<>();
         for (HardscapeItem item : design.hardscape()) {
             double aside = aside(item, vessel);
-            double above = open ? 0 : Math.max(0, item.top() - vessel.height());
+            double above = open ? 0 : Math.max(0, item.top() - (vessel.height() - lining.lid()));
             if (Math.max(aside, above) > LEAST) {
                 findings.add(finding(item, aside, above));
             }

@@ -3,7 +3,8 @@ package tanah.core.structure;
 /**
  * A flat pane under a pressure that changes linearly with height: M. Lévy's series for a plate whose sides and bottom
  * are simply supported and whose top is free or supported (S. Timoshenko, S. Woinowsky-Krieger, Theory of Plates and
- * Shells, chapter 5). Small deflections: over half the thickness the stress is overstated.
+ * Shells, chapter 5). Small deflections: over half the thickness the stress is overstated, and the bow is that of
+ * {@link LargeBow}.
  *
  * @param width     between the side supports (m)
  * @param height    m
@@ -45,9 +46,15 @@ public record PanePlate(
 
     /**
      * @param stress     largest bending stress (Pa)
-     * @param deflection largest (m)
+     * @param deflection largest (m), by small deflections
+     * @param bow        how far it bows (m): the same up to half the thickness, beyond it less, as the pane stretches too
      */
-    public record Result(double stress, double deflection) {}
+    public record Result(double stress, double deflection, double bow) {
+        /** One that bends so little that both are the same. */
+        public Result(double stress, double deflection) {
+            this(stress, deflection, deflection);
+        }
+    }
 
     /** Stress and deflection on a grid of 40 by 20 over half the pane. */
     public Result under(Load load) {
@@ -56,7 +63,7 @@ public record PanePlate(
         for (int m = 1; m <= TERMS; m += 2) {
             new Term(m, load, loaded).addTo(grid);
         }
-        return grid.result();
+        return grid.result(load);
     }
 
     private double stiffness() {
@@ -70,7 +77,7 @@ public record PanePlate(
         private final double[][] wyy = new double[ROWS + 1][COLUMNS];
         private final double[][] wxy = new double[ROWS + 1][COLUMNS];
 
-        Result result() {
+        Result result(Load load) {
             double moment = 0;
             double deflection = 0;
             double d = stiffness();
@@ -84,7 +91,35 @@ public record PanePlate(
                     deflection = Math.max(deflection, Math.abs(w[i][j]));
                 }
             }
-            return new Result(6 * moment / (thickness * thickness), deflection);
+            double stress = 6 * moment / (thickness * thickness);
+            return deflection <= thickness / 2
+                    ? new Result(stress, deflection)
+                    : new Result(stress, deflection, bow(load, deflection));
+        }
+
+        private double bow(Load load, double deflection) {
+            double work = 0;
+            double cell = width / (2 * COLUMNS) * height / ROWS;
+            for (int i = 0; i <= ROWS; i++) {
+                double y = height * i / ROWS;
+                double p = y > load.loaded() ? 0 : load.bottom() + (load.top() - load.bottom()) * y / load.loaded();
+                for (int j = 0; j < COLUMNS; j++) {
+                    // the middle column stands once, all others on either side, and the rows at the edges half
+                    double times = (j == COLUMNS - 1 ? 1 : 2) * (i == 0 || i == ROWS ? 0.5 : 1);
+                    work += times * p * w[i][j] * cell;
+                }
+            }
+            return LargeBow.of(
+                    (column, row) -> {
+                        int j = Math.min(2 * column, 2 * COLUMNS - 2 * column) - 1;
+                        int i = 2 * row;
+                        return wxy[i][j] * wxy[i][j] - wxx[i][j] * wyy[i][j];
+                    },
+                    deflection,
+                    work,
+                    width,
+                    height,
+                    elasticity * thickness);
         }
     }
 

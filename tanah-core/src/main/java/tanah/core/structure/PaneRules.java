@@ -67,7 +67,7 @@ public final class PaneRules {
     private static Optional<Finding> bows(Vessel vessel, PaneResult p) {
         double limit =
                 vessel.length() / (p.working() >= GLASS && p.limit() > p.working() * 1.4 ? SPAN_GLASS : SPAN_PLASTIC);
-        if (p.front().deflection() <= limit) {
+        if (p.front().bow() <= limit) {
             return Optional.empty();
         }
         return Optional.of(Finding.of(
@@ -75,29 +75,33 @@ public final class PaneRules {
                 Severity.CAUTION,
                 Place.part(Stage.VESSEL, "front-pane"),
                 List.of(
-                        new Measure("deflection", p.front().deflection(), Unit.MILLIMETRE),
+                        new Measure("deflection", p.front().bow(), Unit.MILLIMETRE),
                         new Measure("limit", limit, Unit.MILLIMETRE)),
                 lower()));
     }
 
     /**
-     * A pane that bows by more than half its thickness stretches as well as it bends, so that both numbers are too large (Timoshenko
+     * A pane that bows by more than half its thickness stretches as well as it bends, so that its stress is overstated (Timoshenko
      * and Woinowsky-Krieger, Theory of Plates and Shells, chapter 13): what holds it is then its frame and its seams.
      */
     private static Optional<Finding> thin(Design design, PaneResult p) {
         OptionalDouble pane = design.vessel().map(VesselPlan::pane).orElse(OptionalDouble.empty());
-        double bow = Math.max(p.front().deflection(), p.side().deflection());
+        double bow = Math.max(p.front().bow(), p.side().bow());
         if (pane.isEmpty() || bow <= pane.getAsDouble() / 2) {
             return Optional.empty();
         }
-        boolean front = p.front().deflection() >= p.side().deflection();
+        boolean front = p.front().bow() >= p.side().bow();
         return Optional.of(Finding.of(
                 THIN,
                 Severity.HINT,
                 Place.part(Stage.VESSEL, front ? "front-pane" : "side-pane"),
                 List.of(
                         new Measure("deflection", bow, Unit.MILLIMETRE),
-                        new Measure("half", pane.getAsDouble() / 2, Unit.MILLIMETRE)),
+                        new Measure("half", pane.getAsDouble() / 2, Unit.MILLIMETRE),
+                        new Measure(
+                                "thin",
+                                front ? p.front().deflection() : p.side().deflection(),
+                                Unit.MILLIMETRE)),
                 List.of(Remedy.byHand("ask-maker"))));
     }
 

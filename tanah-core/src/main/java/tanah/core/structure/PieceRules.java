@@ -24,6 +24,7 @@ import tanah.core.finding.Stage;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.ground.GroundResult;
 import tanah.core.units.Unit;
+import tanah.core.vessel.Vessel;
 
 /** What a piece of hardscape rests on, presses with, and whether it stays down (common practice). */
 public final class PieceRules {
@@ -35,11 +36,22 @@ public final class PieceRules {
     private static final double CRUSH = 0.5; // kg that hurts an animal which digs under it
     private static final double PRESSURE = 20_000; // Pa on bare glass
     private static final double CONTACT = 4e-4; // m², three points of a stone
+    private static final double HAIR = 5e-4; // m of bow that no wedge feels
     private static final double SWELLING = 0.03; // across the grain, from memory
 
     private PieceRules() {}
 
-    public static List<Finding> judge(Design design, GroundResult ground, boolean digs, Catalogue catalogue) {
+    /**
+     * @param digs  whether an animal digs
+     * @param panes under their filling, where they are computed
+     */
+    public static List<Finding> judge(
+            Design design,
+            Vessel vessel,
+            GroundResult ground,
+            Optional<PaneResult> panes,
+            boolean digs,
+            Catalogue catalogue) {
         List<Finding> findings = new ArrayList<>();
         double level = ground.water().map(w -> w.level()).orElse(0.0);
         Map<String, Double> pressing = new Rests(design.hardscape()).pressing(level, catalogue);
@@ -51,7 +63,7 @@ public final class PieceRules {
                 double held = pressing.getOrDefault(item.id(), 0.0);
                 floats(item, mass.getAsDouble(), held, level, catalogue).ifPresent(findings::add);
             }
-            wedged(item).ifPresent(findings::add);
+            wedged(item).or(() -> panes.flatMap(p -> loose(item, vessel, p))).ifPresent(findings::add);
         }
         return findings;
     }
@@ -178,6 +190,32 @@ public final class PieceRules {
                                 new Measure("gap", gap, Unit.CENTIMETRE)),
                         List.of(Remedy.byHand("cut-shorter")))
                 .worded("", name(item)));
+    }
+
+    /**
+     * Panes bow apart under their filling: what is wedged between them as long as the gap or a hair longer loses its hold. Which panes those
+     * are is told by the gap.
+     */
+    private static Optional<Finding> loose(HardscapeItem item, Vessel vessel, PaneResult panes) {
+        if (item.fixing().gap().isEmpty() || item.fixing().length().isEmpty()) {
+            return Optional.empty();
+        }
+        double gap = item.fixing().gap().getAsDouble();
+        double play = item.fixing().length().getAsDouble() - gap;
+        boolean along = Math.abs(gap - vessel.length()) < Math.abs(gap - vessel.width());
+        double apart = 2 * (along ? panes.side() : panes.front()).bow();
+        if (apart < HAIR || play > apart) {
+            return Optional.empty();
+        }
+        return Optional.of(Finding.of(
+                        WEDGED,
+                        Severity.CAUTION,
+                        Place.part(Stage.HARDSCAPE, item.id()),
+                        List.of(
+                                new Measure("apart", apart, Unit.MILLIMETRE),
+                                new Measure("play", Math.max(0, -play), Unit.MILLIMETRE)),
+                        List.of(Remedy.byHand("bond-piece")))
+                .worded("loose", name(item)));
     }
 
     static String name(HardscapeItem item) {

@@ -2,11 +2,13 @@ package tanah.core.structure;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalDouble;
+import java.util.Map;
+import java.util.Optional;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
+import tanah.core.design.Fixing;
 import tanah.core.design.HardscapeItem;
-import tanah.core.design.Solids;
+import tanah.core.design.PieceMove;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
@@ -16,11 +18,12 @@ import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.geometry.Point;
+import tanah.core.ground.GroundResult;
 import tanah.core.units.Unit;
 
 /**
- * Pieces that rest on other pieces, and whether they tip with an animal on the edge: the centre of mass against the
- * edges of all that it rests on, and a push of half the animal's weight at the top (common practice).
+ * Pieces with all that rests on them, and whether they tip with an animal on the edge: the centre of mass against the edges of what they
+ * rest on, other pieces or the ground, and a push of half the animal's weight at the top (common practice).
  */
 public final class RestRule {
     public static final RuleId TIPS = new RuleId("GW-071");
@@ -28,39 +31,79 @@ public final class RestRule {
 
     private static final double LEAST = 1e-9; // m
     private static final double PUSH = 0.5;
-    private static final double SAFE = 1.5;
-    private static final double LEAN = Math.toRadians(10);
+    private static final double LIGHT = 0.5; // kg, what falls lighter hurts nobody
+    static final double SAFE = 1.5;
+    static final double LEAN = Math.toRadians(10);
 
     private RestRule() {}
 
     /** @param animal mass of the heaviest animal (kg), 0: not known */
-    public static List<Finding> judge(Design design, double animal, Catalogue catalogue) {
+    public static List<Finding> judge(Design design, GroundResult ground, double animal, Catalogue catalogue) {
         List<Finding> findings = new ArrayList<>();
         Rests rests = new Rests(design.hardscape());
+        Map<String, Tower> towers = Tower.of(design.hardscape(), rests, catalogue);
         for (HardscapeItem item : design.hardscape()) {
+            Tower tower = towers.get(item.id());
+            if (tower == null || hangs(item)) {
+                continue;
+            }
             List<ConvexPolygon> contacts =
                     rests.of(item).stream().map(Rests.Contact::where).toList();
-            OptionalDouble mass = Solids.mass(item, catalogue);
-            if (!contacts.isEmpty() && mass.isPresent()) {
-                findings.add(judge(item, contacts, mass.getAsDouble(), animal));
+            if (!contacts.isEmpty()) {
+                findings.add(judge(item, contacts, tower, animal));
+                continue;
             }
+            standing(item, ground, tower, animal).ifPresent(findings::add);
         }
         return findings;
     }
 
-    private static Finding judge(HardscapeItem item, List<ConvexPolygon> contacts, double mass, double animal) {
-        Point centre = new ConvexPolygon(item.outline()).centroid();
+    /** A stone on the ground is spoken of where it may fall, or where it carries others; branches lean and are stuck into the ground. */
+    private static Optional<Finding> standing(HardscapeItem item, GroundResult ground, Tower tower, double animal) {
+        if (!item.kind().orElse("stone").equals("stone") || tower.mass() < LIGHT - LEAST) {
+            return Optional.empty();
+        }
+        Finding f = judge(item, List.of(new ConvexPolygon(item.outline())), tower, animal);
+        if (f.severity() != Severity.GOOD) {
+            return Optional.of(f);
+        }
+        return onSoil(item, ground, tower).or(() -> tower.pieces() > 1 ? Optional.of(f) : Optional.empty());
+    }
+
+    private static boolean hangs(HardscapeItem item) {
+        return item.fixing().support().filter(Fixing.Support.WALL::equals).isPresent();
+    }
+
+    /** On loose ground, which gives under an edge, what stands is no higher than it is wide (common practice). */
+    private static Optional<Finding> onSoil(HardscapeItem item, GroundResult ground, Tower tower) {
+        PieceMove.Box box = PieceMove.box(item);
+        double wide = Math.min(box.length(), box.width());
+        double high = tower.top() - item.base();
+        if (PieceRules.support(item, ground) != Fixing.Support.SOIL || high <= wide + LEAST) {
+            return Optional.empty();
+        }
+        return Optional.of(Finding.of(
+                        TIPS,
+                        Severity.CAUTION,
+                        Place.part(Stage.HARDSCAPE, item.id()),
+                        List.of(new Measure("high", high, Unit.CENTIMETRE), new Measure("wide", wide, Unit.CENTIMETRE)),
+                        List.of(Remedy.byHand("base-under-stack"), Remedy.byHand("wider-rest")))
+                .worded("soil", PieceRules.name(item)));
+    }
+
+    private static Finding judge(HardscapeItem item, List<ConvexPolygon> contacts, Tower tower, double animal) {
+        Point centre = new Point(tower.x(), tower.y());
         double edge = Double.MAX_VALUE;
         double safety = Double.MAX_VALUE;
         for (int side = 0; side < 4; side++) {
             double rim = side(contacts, side);
             double e = along(centre, side) - rim;
             double reach = Math.max(0, rim - outermost(item, side));
-            double topples = animal * (reach + PUSH * item.height());
+            double topples = animal * (reach + PUSH * (tower.top() - item.base()));
             edge = Math.min(edge, e);
-            safety = Math.min(safety, topples > 0 ? mass * e / topples : Double.MAX_VALUE);
+            safety = Math.min(safety, topples > 0 ? tower.mass() * e / topples : Double.MAX_VALUE);
         }
-        double tilt = Math.atan2(edge, item.height() / 2);
+        double tilt = Math.atan2(edge, tower.z() - item.base());
         Place place = Place.part(Stage.HARDSCAPE, item.id());
         if (edge > LEAST && safety >= SAFE && tilt >= LEAN) {
             List<Measure> numbers =

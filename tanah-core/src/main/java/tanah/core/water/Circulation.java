@@ -24,6 +24,7 @@ import tanah.core.ground.WaterVolumes;
  * @param transit  water in channels, films and falls (m³)
  * @param tube     water in lines (m³)
  * @param returned when all stop (m³): lines with a check valve stay full
+ * @param pots     water in canisters and their hoses, which stay full (m³)
  */
 public record Circulation(
         List<Run> runs,
@@ -32,7 +33,8 @@ public record Circulation(
         double level,
         double transit,
         double tube,
-        double returned) {
+        double returned,
+        double pots) {
     private static final double HALF = 0.005; // m
 
     public Circulation {
@@ -71,7 +73,8 @@ public record Circulation(
         double back = runs.stream()
                 .mapToDouble(r -> r.under() + (r.hasCheckValve() ? 0 : r.tube()))
                 .sum();
-        return new Circulation(runs, heaters, area, w.level(), transit, tube, back);
+        double pots = runs.stream().mapToDouble(Run::pot).sum();
+        return new Circulation(runs, heaters, area, w.level(), transit, tube, back, pots);
     }
 
     private static double moving(Design design, GroundResult ground, WaterVolumes w, double level) {
@@ -87,6 +90,16 @@ public record Circulation(
     /** Level while all run, filled to the plan with all at rest (m). */
     public double running() {
         return area > 0 ? level - (transit + tube) / area : level;
+    }
+
+    /** Water in lines and canisters (m³): changes, doses and waste meet it as well as what stands in the box. */
+    public double outside() {
+        return tube + pots;
+    }
+
+    /** What has to be filled up while all run for the first time, so that the water stands at its level (m³). */
+    public double topUp() {
+        return transit + outside();
     }
 
     /** How many devices of the plan have their place in the water. */

@@ -72,10 +72,8 @@ public record LandWater(
             Design design, Vessel vessel, GroundResult ground, WaterVolumes w, double riseOnStop) {
         WaterPart plan = design.water().orElseThrow();
         double highest = w.level() + riseOnStop + plan.margins().wave().orElse(0);
-        double floor = Lining.of(design)
-                .floor(vessel.outline(), vessel.length(), vessel.width())
-                .area();
-        double lined = (vessel.outline().area() - floor) * vessel.height();
+        Lining lining = Lining.of(design, vessel);
+        double floor = lining.floor(vessel).area();
         double dam = ground.terrain().cells().stream()
                 .filter(Cell::dam)
                 .mapToDouble(c -> c.plan().area())
@@ -96,7 +94,7 @@ public record LandWater(
                 dam / floor,
                 bulk + w.free() > 0 ? bulk / (bulk + w.free()) : 0,
                 (total(design, ground, w, w.level() + HALF) - total(design, ground, w, w.level() - HALF)) / (2 * HALF),
-                vessel.brim() - lined - bulk - ground.damVolume() - w.free() - hardscape + buried,
+                vessel.brim() - lining.room(vessel) - bulk - ground.damVolume() - w.free() - hardscape + buried,
                 wall.isPresent() ? OptionalDouble.of(wall.get().top() - highest) : OptionalDouble.empty(),
                 vessel.rim() - highest,
                 design.ground().isSealed() ? Optional.empty() : wicking(design, ground, highest));

@@ -82,6 +82,18 @@ public final class NitrogenCycle {
     }
 
     /** Computes the course; conserves nitrogen where nothing is taken up or changed. */
+    /**
+     * What bacteria on media can turn over while ammonia stays at what a test shows as none (kg N/s), by the rates of this course.
+     *
+     * @param area    of settled media (m²)
+     * @param celsius 0 to 40
+     * @param ph      3 to 11
+     */
+    public static double turnsOver(double area, double celsius, double ph) {
+        double most = PER_AREA * area * warmth(celsius) * byPh(ph);
+        return most * LIMIT_TAN / (0.5 + LIMIT_TAN) * 1e-6 / DAY;
+    }
+
     public static Course run(NitrogenPlan plan) {
         return new NitrogenCycle(plan).course();
     }
@@ -196,7 +208,7 @@ public final class NitrogenCycle {
         double nitrite = Math.max(0, y[1]);
         double nitrate = Math.max(0, y[2]);
         double ph = ph(y[5]);
-        double warmth = warmth();
+        double warmth = warmth(plan.celsius());
         double pace = warmth * byPh(ph);
         double free = ammonia * Ammonia.unionisedShare(plan.celsius(), ph);
         double first = ammonia / (0.5 + ammonia) / (1 + free / 15);
@@ -217,8 +229,7 @@ public final class NitrogenCycle {
         };
     }
 
-    private double warmth() {
-        double t = plan.celsius();
+    private static double warmth(double t) {
         double up = Math.pow(1.07, Math.min(t, 32) - 25);
         return t > 32 ? up * Math.max(0, (40 - t) / 8) : up;
     }

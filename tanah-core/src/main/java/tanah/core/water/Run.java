@@ -38,6 +38,9 @@ public record Run(
 
     private static final double CANISTER = 0.5; // of the rating with full media, common practice
     private static final double IN_WATER = 0.7; // of the rating, foam in front; from memory
+    private static final double POT = 1.2; // water in a canister over the room of its media, from memory, 0.9 to 1.6
+    private static final double FOAM = 300; // m² of coarse foam in a cubic metre, from memory, 200 to 500
+    private static final double HOSES = 0.4e-3; // m³: two hoses of 1.5 m, 13 mm wide, common practice
     private static final double BED = 0.035; // s/m^⅓, smooth bed, handbook value from memory
     private static final double BORE = 0.012; // m, usual outlet where none is given
 
@@ -59,7 +62,8 @@ public record Run(
             dirty = curve(gear, Math.min(kept, DIRTY)).flow(line.get(), celsius);
         } else {
             double most = gear.flow().most().orElse(0);
-            double share = gear.isFilter() ? (gear.category().equals("canister") ? CANISTER : IN_WATER) : 1;
+            double usual = gear.isFilter() ? (isCanister(gear) ? CANISTER : IN_WATER) : 1;
+            double share = device.outlet().derate().orElse(usual);
             flow = wanted.isPresent() ? wanted : OptionalDouble.of(most * share);
             dirty = OptionalDouble.of(flow.getAsDouble() * (gear.isPump() ? 1 : DIRTY));
         }
@@ -138,9 +142,33 @@ public record Run(
                         .anyMatch(s -> s.fittings().getOrDefault(Fitting.CHECK_VALVE.word(), 0) > 0);
     }
 
-    /** Water in the tube (m³). */
+    /** Water in a tube that fills and empties with the pump (m³). */
     public double tube() {
-        return line.map(Pipe::volume).orElse(0.0);
+        return isCanister() ? 0 : line.map(Pipe::volume).orElse(0.0);
+    }
+
+    /** Whether it stands outside the box and is filled from it. */
+    public boolean isCanister() {
+        return isCanister(gear);
+    }
+
+    private static boolean isCanister(Gear gear) {
+        return gear.category().equals("canister");
+    }
+
+    /**
+     * Water in a canister and its hoses (m³), the usual hoses where none are planned: once filled they stay full. 0 for what stands in
+     * the water.
+     */
+    public double pot() {
+        return isCanister()
+                ? POT * gear.flow().media().orElse(0) + line.map(Pipe::volume).orElse(HOSES)
+                : 0;
+    }
+
+    /** Surface for bacteria (m²): as said, else what coarse foam offers in the room of its media. */
+    public double media() {
+        return device.outlet().media().orElse(gear.flow().media().orElse(0) * FOAM);
     }
 
     /** Whether it pushes a jet into the water. */

@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.design.ChangeSchedule;
 import tanah.core.design.Design;
-import tanah.core.design.Device;
 import tanah.core.design.Layer;
 import tanah.core.design.Tap;
 import tanah.core.design.VesselPlan;
@@ -19,13 +18,14 @@ import tanah.core.vessel.Vessel;
 /**
  * Keeping the water: warmth on the worst winter night, changes, and running it in.
  *
- * @param volume  water that turns over (m³)
+ * @param volume  water that turns over, with what stands in lines and canisters (m³)
  * @param heater  heat balance on the coldest night of the room, if the room is known
  * @param change  water of one change (m³), if changes are planned
  * @param changes after how many changes nine tenths of a step are done
  * @param thiosulfate that takes the chlorine out of one change (kg)
  * @param released ammonia nitrogen that chloramine leaves behind (kg N/m³)
  * @param media   surface for bacteria that is counted: wetted grains' plan area and filters (m²)
+ * @param turnsOver nitrogen that bacteria on it can turn over while ammonia stays low (kg N/s), at pH 7 where none is known
  * @param cycle   what the course of running in is computed from, if acidity and alkalinity of the tap are known
  */
 public record WaterCare(
@@ -36,6 +36,7 @@ public record WaterCare(
         OptionalDouble thiosulfate,
         OptionalDouble released,
         double media,
+        double turnsOver,
         Optional<NitrogenPlan> cycle) {
 
     private static final double GLASS = 1.0; // W/(m K)
@@ -44,28 +45,32 @@ public record WaterCare(
     private static final double DOSE = 2e-3; // kg N/m³, common practice 1 to 2 mg/l
     private static final double ROUGHNESS = 3; // wetted grain surface that breathes, over its plan area; from memory
     private static final double LEAST_MEDIA = 0.1; // m², panes and stones
+    private static final double NEUTRAL = 7; // pH
     private static final int DAYS = 120;
     private static final String CHOICE = "water";
 
-    /** @param gains heat of pumps and filters that ends in the water (W) */
-    public static Optional<WaterCare> of(Design design, Vessel vessel, GroundResult ground, double gains) {
-        return ground.water().filter(w -> w.turnsOver() > 1e-6).map(w -> compute(design, vessel, ground, w, gains));
+    public static Optional<WaterCare> of(Design design, Vessel vessel, GroundResult ground, Circulation circulation) {
+        return ground.water()
+                .filter(w -> w.turnsOver() > 1e-6)
+                .map(w -> compute(design, vessel, ground, w, circulation));
     }
 
-    private static WaterCare compute(Design design, Vessel vessel, GroundResult ground, WaterVolumes w, double gains) {
+    private static WaterCare compute(
+            Design design, Vessel vessel, GroundResult ground, WaterVolumes w, Circulation circulation) {
         WaterPart plan = design.water().orElseThrow();
-        double volume = w.turnsOver();
+        double volume = w.turnsOver() + circulation.outside();
         Optional<Tap> tap = plan.tap();
         OptionalDouble fraction = plan.changes().map(ChangeSchedule::fraction).orElse(OptionalDouble.empty());
         OptionalDouble change =
                 fraction.isPresent() ? OptionalDouble.of(fraction.getAsDouble() * volume) : OptionalDouble.empty();
         OptionalDouble chlorine = tap.map(Tap::chlorine).orElse(OptionalDouble.empty());
         boolean bound = tap.flatMap(Tap::chloramine).orElse(false);
-        double media = media(design, ground);
+        double media = media(design, ground, circulation);
         return new WaterCare(
                 volume,
                 design.room()
-                        .map(r -> heater(design, vessel, w, volume, r.winter().lowest() - r.band(), gains)),
+                        .map(r ->
+                                heater(design, vessel, w, volume, r.winter().lowest() - r.band(), circulation.gains())),
                 change,
                 fraction.isPresent() && fraction.getAsDouble() > 0 && fraction.getAsDouble() < 1
                         ? OptionalDouble.of(Math.ceil(Math.log(0.1) / Math.log(1 - fraction.getAsDouble())))
@@ -77,6 +82,10 @@ public record WaterCare(
                         ? OptionalDouble.of(Changes.ammoniaFromChloramine(chlorine.getAsDouble()))
                         : OptionalDouble.empty(),
                 media,
+                NitrogenCycle.turnsOver(
+                        media,
+                        plan.celsius(),
+                        tap.map(Tap::ph).orElse(OptionalDouble.empty()).orElse(NEUTRAL)),
                 cycle(design, plan, volume, media));
     }
 
@@ -124,7 +133,7 @@ public record WaterCare(
         return sum;
     }
 
-    private static double media(Design design, GroundResult ground) {
+    private static double media(Design design, GroundResult ground, Circulation circulation) {
         double sum = LEAST_MEDIA;
         for (Layer layer : design.ground().layers()) {
             if (layer.options().aquatic().orElse(false)) {
@@ -134,8 +143,8 @@ public record WaterCare(
                                 .orElse(0.0);
             }
         }
-        for (Device device : design.devices()) {
-            sum += device.outlet().media().orElse(0);
+        for (Run run : circulation.runs()) {
+            sum += run.media();
         }
         return sum;
     }

@@ -86,7 +86,7 @@ class GeometryChecksTest {
     }
 
     private static Terrain floor() {
-        return Terrain.bare(ConvexPolygon.rectangle(0, 0, 0.6, 0.4), 0.6, 0.4);
+        return Terrain.bare(ConvexPolygon.rectangle(0, 0, 0.6, 0.4), 0, 0.6, 0.4);
     }
 
     private static double volume(Surface surface, double below) {

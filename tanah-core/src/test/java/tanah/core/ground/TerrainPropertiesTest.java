@@ -69,7 +69,7 @@ class TerrainPropertiesTest {
 
     private static double volume(Surface surface) {
         double sum = 0;
-        for (Cell cell : Terrain.bare(FLOOR, 0.9, 0.45)
+        for (Cell cell : Terrain.bare(FLOOR, 0, 0.9, 0.45)
                 .with("a", surface, Optional.empty())
                 .cells()) {
             sum += cell.slab("a").map(Slab::depth).map(cell.plan()::integral).orElse(0.0);
@@ -78,7 +78,7 @@ class TerrainPropertiesTest {
     }
 
     private static Terrain drawn(Random random, int layers) {
-        Terrain terrain = Terrain.bare(FLOOR, 0.9, 0.45);
+        Terrain terrain = Terrain.bare(FLOOR, 0, 0.9, 0.45);
         if (random.nextBoolean()) {
             terrain = terrain.withDam(ConvexPolygon.rectangle(0.4, 0, 0.43, 0.45), 0.2);
         }

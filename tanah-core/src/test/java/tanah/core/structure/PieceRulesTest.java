@@ -3,7 +3,9 @@ package tanah.core.structure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.math.BigDecimal;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
@@ -51,7 +53,12 @@ class PieceRulesTest {
     }
 
     private static Optional<Finding> of(Design d, GroundResult ground, boolean digs, RuleId rule) {
-        return PieceRules.judge(d, ground, digs, TestMedia.catalogue()).stream()
+        return of(d, ground, Optional.empty(), digs, rule);
+    }
+
+    private static Optional<Finding> of(
+            Design d, GroundResult ground, Optional<PaneResult> panes, boolean digs, RuleId rule) {
+        return PieceRules.judge(d, TestDesigns.vessel(d), ground, panes, digs, TestMedia.catalogue()).stream()
                 .filter(f -> f.rule().equals(rule))
                 .findFirst();
     }
@@ -174,6 +181,34 @@ class PieceRulesTest {
         f.ifPresent(x -> assertThat(x.severity()).isEqualTo(Severity.STOP));
     }
 
+    private static PaneResult bowing(double front, double side) {
+        return new PaneResult(
+                1000,
+                0.3,
+                new PanePlate.Result(1e6, front),
+                new PanePlate.Result(1e6, side),
+                Optional.empty(),
+                6e6,
+                15e6,
+                UNSAID);
+    }
+
+    /** Both panes bow: twice the bow is what a wedge that just fits loses. The box is 1 m long and 0.5 m deep. */
+    @ParameterizedTest
+    @CsvSource({
+        "0.5, 0.00024, 0, false",
+        "0.5, 0.00026, 0, true",
+        "0.5, 0, 0.01, false",
+        "1.0, 0.01, 0, false",
+        "1.0, 0, 0.00026, true"
+    })
+    void aWedgeLosesWhatThePanesBow(double gap, double front, double side, boolean said) {
+        Design d = plan(piece("s", 0.2, 0.1, 1, wedged(gap, gap - 0.0001, OptionalDouble.of(0))));
+        Optional<Finding> f = of(d, TestDesigns.ground(d), Optional.of(bowing(front, side)), true, PieceRules.WEDGED);
+        assertThat(f.map(Finding::variant)).isEqualTo(said ? Optional.of("loose") : Optional.empty());
+        f.ifPresent(x -> assertThat(x.measure("apart").value()).isCloseTo(2 * Math.max(front, side), within(1e-12)));
+    }
+
     // ---- a piece on a piece
 
     private static HardscapeItem on(String id, double x0, double x1, double base, double height, double mass) {
@@ -182,9 +217,150 @@ class PieceRulesTest {
     }
 
     private static Optional<Finding> rests(double animal, HardscapeItem... pieces) {
-        return RestRule.judge(plan(pieces), animal, TestMedia.catalogue()).stream()
+        String last = pieces[pieces.length - 1].id();
+        return judged(animal, pieces).stream()
+                .filter(f -> f.place().part().equals(last))
                 .findFirst();
     }
+
+    private static List<Finding> judged(double animal, HardscapeItem... pieces) {
+        Design d = plan(pieces);
+        return RestRule.judge(d, TestDesigns.ground(d), animal, TestMedia.catalogue());
+    }
+
+    /**
+     * derived: slabs of 2 kg, each 6 cm further out than the one below, on a block from 0.1 to 0.3: one stands 9 cm inside its edge, the
+     * middle of two at 0.27 3 cm inside the block's, of three at 0.30 on it, though each slab lies safely on the next.
+     */
+    @ParameterizedTest
+    @CsvSource({"1, GOOD", "2, GOOD", "3, STOP"})
+    void aTowerTipsAsAWhole(int slabs, Severity severity) {
+        HardscapeItem[] all = new HardscapeItem[slabs + 1];
+        all[0] = on("block", 0.1, 0.3, 0.1, 0.1, 50);
+        for (int i = 1; i <= slabs; i++) {
+            double x = 0.08 + 0.06 * i;
+            all[i] = on("slab" + i, x, x + 0.2, 0.2 + 0.04 * (i - 1), 0.04, 2);
+        }
+        List<Finding> found = judged(0, all);
+        Finding lowest = found.stream()
+                .filter(f -> f.place().part().equals("slab1"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(lowest.severity()).isEqualTo(severity);
+        found.stream()
+                .filter(f -> f.place().part().equals("slab" + slabs))
+                .forEach(f -> assertThat(f.severity()).isEqualTo(slabs == 1 ? severity : Severity.GOOD));
+    }
+
+    /** A tower of stones on soil, 8 cm wide; on the base the same leans by more than 10 degrees before it falls. */
+    @ParameterizedTest
+    @CsvSource({
+        "0.1, 0.08, 5, false",
+        "0.1, 0.0801, 5, true",
+        "0.1, 0.26, 5, true",
+        "0.1, 0.26, 0.499, false",
+        "0, 0.26, 5, false"
+    })
+    void aTowerOnSoilIsNoHigherThanWide(double base, double height, double mass, boolean said) {
+        HardscapeItem tower = piece("t", base, height, mass, Fixing.UNSAID)
+                .shaped(ConvexPolygon.rectangle(0.2, 0.2, 0.28, 0.28).corners(), height);
+        Optional<Finding> f = rests(0, tower);
+        assertThat(f.map(Finding::variant)).isEqualTo(said ? Optional.of("soil") : Optional.empty());
+        f.ifPresent(x -> assertThat(x.measure("high").value()).isCloseTo(height, within(1e-12)));
+    }
+
+    /** derived: 4 cm inside, the middle at 13 cm: 17 degrees; at 46 cm height it is 9.9. */
+    @ParameterizedTest
+    @CsvSource({"0.45, false", "0.46, true"})
+    void aTowerOnTheBaseLeansTenDegrees(double height, boolean said) {
+        HardscapeItem tower = piece("t", 0, height, 5, Fixing.UNSAID)
+                .shaped(ConvexPolygon.rectangle(0.2, 0.2, 0.28, 0.28).corners(), height);
+        assertThat(rests(0, tower).isPresent()).isEqualTo(said);
+    }
+
+    // ---- stacks block by block
+
+    private static Finding stack(double out, boolean bonded) {
+        Map<String, Object> low = Map.of(
+                "x_cm",
+                new BigDecimal(20),
+                "y_cm",
+                new BigDecimal(20),
+                "l_cm",
+                new BigDecimal(20),
+                "w_cm",
+                new BigDecimal(20),
+                "h_cm",
+                new BigDecimal(10),
+                "mass_kg",
+                new BigDecimal(10));
+        Map<String, Object> high = Map.of(
+                "x_cm",
+                new BigDecimal(20 + out),
+                "y_cm",
+                new BigDecimal(20),
+                "l_cm",
+                new BigDecimal(20),
+                "w_cm",
+                new BigDecimal(20),
+                "h_cm",
+                new BigDecimal(10),
+                "mass_kg",
+                new BigDecimal(10));
+        Map<String, Object> stack = Map.of("blocks", List.of(low, high), "bonded", bonded);
+        Design d = plan().withKept(new OtherFields(Map.of("stacks", List.of(stack))));
+        assertThat(StackRule.isIncomplete(d, TestMedia.catalogue())).isFalse();
+        return StackRule.judge(d, 0, TestMedia.catalogue()).get(0);
+    }
+
+    /** derived: the upper block's middle stands at the edge of the contact when it is 10 cm out; at 9 it is 1 cm inside, 11 degrees. */
+    @ParameterizedTest
+    @CsvSource({"9, false, GOOD", "9.5, false, CAUTION", "10, false, STOP", "11, false, STOP", "11, true, GOOD"})
+    void aStackIsJudgedJointByJoint(double out, boolean bonded, Severity severity) {
+        assertThat(stack(out, bonded).severity()).isEqualTo(severity);
+    }
+
+    @Test
+    void aStackWithABlockOfUnknownMassIsNotJudged() {
+        Map<String, Object> block = Map.of("x_cm", new BigDecimal(20), "y_cm", new BigDecimal(20));
+        Design d = plan().withKept(new OtherFields(Map.of("stacks", List.of(Map.of("blocks", List.of(block))))));
+        assertThat(StackRule.judge(d, 0, TestMedia.catalogue())).isEmpty();
+        assertThat(StackRule.isIncomplete(d, TestMedia.catalogue())).isTrue();
+    }
+
+    /** A block that names a piece is as large and as heavy as that. */
+    @Test
+    void aStackOfPieces() {
+        Map<String, Object> block = Map.of("hardscape", "t");
+        Design d = plan(piece("t", 0, 0.1, 5, Fixing.UNSAID))
+                .withKept(new OtherFields(Map.of("stacks", List.of(Map.of("blocks", List.of(block))))));
+        Finding f = StackRule.judge(d, 0, TestMedia.catalogue()).get(0);
+        assertThat(f.measure("edge").value()).isCloseTo(0.05, within(1e-9));
+        assertThat(f.severity()).isEqualTo(Severity.GOOD);
+    }
+
+    // ---- what hangs at a wall
+
+    /** derived: 6 kg at 7 kPa take 84.1 cm². */
+    @ParameterizedTest
+    @CsvSource({"6, , CAUTION", "6, 0.0084, CAUTION", "6, 0.00842, GOOD", "4.5, 0.0063, CAUTION", "4.5, 0.00631, GOOD"})
+    void aJointCarriesWhatHangsOnIt(double mass, Double area, Severity severity) {
+        Fixing fixing =
+                Fixing.UNSAID.withSupport(Fixing.Support.WALL).withPad(area == null ? UNSAID : OptionalDouble.of(area));
+        Finding f = JointRule.judge(plan(piece("p", 0.2, 0.1, mass, fixing)), TestMedia.catalogue())
+                .get(0);
+        assertThat(f.severity()).isEqualTo(severity);
+        assertThat(f.measure("needed").value()).isCloseTo(mass * 9.80665 / 7000, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.499, WALL, 0", "0.5, WALL, 1", "6, BASE, 0"})
+    void lightPiecesAndThoseThatStandNeedNoJoint(double mass, Fixing.Support support, int notes) {
+        Design d = plan(piece("p", 0.2, 0.1, mass, Fixing.UNSAID.withSupport(support)));
+        assertThat(JointRule.judge(d, TestMedia.catalogue())).hasSize(notes);
+    }
+
+    // ---- a piece on another
 
     /** A slab of 20 cm on a block of which more and more is drawn away from under it. */
     @ParameterizedTest

@@ -121,7 +121,7 @@ public final class WaterStub {
 
     /** Area 0.2 m²; between what stands and what runs lies what is under way. */
     public Circulation circulation() {
-        return new Circulation(runs, heaters, 0.2, level, (level - running) * 0.2, 0, 0);
+        return new Circulation(runs, heaters, 0.2, level, (level - running) * 0.2, 0, 0, 0);
     }
 
     /** Flat ground that is nowhere and water as said. */

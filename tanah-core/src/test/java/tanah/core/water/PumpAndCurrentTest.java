@@ -10,7 +10,6 @@ import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import tanah.core.animal.Inhabitant;
 import tanah.core.catalogue.Gear;
 import tanah.core.catalogue.Species;
 import tanah.core.design.Design;
@@ -192,7 +191,7 @@ class PumpAndCurrentTest {
     }
 
     private static List<Finding> current(Species s, WaterStub water) {
-        return CurrentRule.judge(TestSpecies.inhabitant(s, 1), plan(), water.ground(), water.circulation());
+        return CurrentRule.judge(TestSpecies.inhabitant(s, 1), water.ground(), water.circulation());
     }
 
     @ParameterizedTest
@@ -236,69 +235,9 @@ class PumpAndCurrentTest {
         assertThat(CurrentRule.limit(FROG.with("current_max_cm_s", 30))).isEqualTo(0.3);
     }
 
-    @ParameterizedTest
-    @CsvSource({"3, 2, 4", "4, 4, 8", "5, 4, 8", "1, 2, 4"})
-    void whatAFilterMovesByWaste(double waste, double least, double most) {
-        assertThat(CurrentRule.turnover(FROG.with("waste_class", waste)).min()).isEqualTo(least);
-        assertThat(CurrentRule.turnover(FROG.with("waste_class", waste)).max()).isEqualTo(most);
-    }
-
-    @ParameterizedTest
-    @CsvSource({"1.999, CAUTION, ''", "2, GOOD, ''", "4, GOOD, ''", "4.001, CAUTION, over"})
-    void theFilterTurnsTheWaterOver(double times, Severity severity, String words) {
-        Finding f = of(current(FROG, jet(times * 0.02 / HOUR, 60, 0.012)), CurrentRule.TURNOVER)
-                .orElseThrow();
-        assertThat(f.severity()).isEqualTo(severity);
-        assertThat(f.variant()).isEqualTo(words);
-        assertThat(f.measure("turnover").value()).isCloseTo(times, within(1e-9));
-    }
-
-    @ParameterizedTest
-    @CsvSource({"2, false", "3, true", "5, true"})
-    void muchWasteWantsAFilter(double waste, boolean said) {
-        List<Finding> found = current(FROG.with("waste_class", waste), new WaterStub());
-        assertThat(of(found, CurrentRule.NO_FILTER).isPresent()).isEqualTo(said);
-    }
-
-    /**
-     * derived: the stub holds 20 l. A frog of so many grams on a meal of 4 % every day, 0.2 protein, 0.16 nitrogen, 0.6
-     * excreted, half of it into the water: 0.000384 of its mass a day; half a milligram a litre is 10 mg, 26.04 g of frogs.
-     */
-    @ParameterizedTest
-    @CsvSource({"26.0, ", "26.1, CAUTION", "52.1, CAUTION"})
-    void waterWithoutAFilterHoldsSoMany(double grams, Severity severity) {
-        Species frogs = FROG.with("mass_adult_g", grams)
-                .with("feed_interval_days_adult", 1)
-                .with("waste_class", 1);
-        Optional<Finding> f = of(current(frogs, new WaterStub()), CurrentRule.NO_FILTER);
-        assertThat(f.map(Finding::severity)).isEqualTo(Optional.ofNullable(severity));
-        f.ifPresent(x -> {
-            assertThat(x.variant()).isEqualTo("fouls");
-            assertThat(x.measure("rise").value()).isCloseTo(grams * 0.384 / 20, within(1e-9));
-            assertThat(x.measure("change").value()).isCloseTo(grams * 0.384 / 20 / 0.5, within(1e-9));
-        });
-    }
-
-    @Test
-    void whatItGrowsIntoIsAHint() {
-        Species frog = FROG.with("mass_adult_g", 60)
-                .with("feed_interval_days_adult", 1)
-                .with("waste_class", 1);
-        Inhabitant grown = TestSpecies.inhabitant(frog, 1);
-        Inhabitant young =
-                new Inhabitant(grown.resident().withMass(OptionalDouble.of(0.01)), grown.profile(), grown.row());
-        WaterStub water = new WaterStub();
-        Finding f = of(CurrentRule.judge(young, plan(), water.ground(), water.circulation()), CurrentRule.NO_FILTER)
-                .orElseThrow();
-        assertThat(f.severity()).isEqualTo(Severity.HINT);
-        assertThat(f.measure("grown").value()).isCloseTo(6 * f.measure("load").value(), within(1e-9));
-    }
-
     @Test
     void whatNeverEntersTheWaterIsNotJudged() {
         assertThat(current(FROG.with("water_depth_max_cm", 0), jet(1, 1, 0.012)))
-                .isEmpty();
-        assertThat(of(current(FROG, new WaterStub().dry()), CurrentRule.NO_FILTER))
                 .isEmpty();
     }
 

@@ -155,7 +155,7 @@ public final class EvaluationWriter {
         p.divider().ifPresent(d -> {
             ObjectNode divider = structure.putObject("divider");
             number(divider, "sigma_mpa", Unit.MEGAPASCAL.fromSi(d.stress()));
-            number(divider, "deflection_mm", Unit.MILLIMETRE.fromSi(d.deflection()));
+            number(divider, "deflection_mm", Unit.MILLIMETRE.fromSi(d.bow()));
         });
     }
 
@@ -163,7 +163,7 @@ public final class EvaluationWriter {
         number(node, "q_bottom_pa", p.pressure());
         cm(node, "loaded_height_cm", p.loaded());
         number(node, "sigma_mpa", Unit.MEGAPASCAL.fromSi(pane.stress()));
-        number(node, "deflection_mm", Unit.MILLIMETRE.fromSi(pane.deflection()));
+        number(node, "deflection_mm", Unit.MILLIMETRE.fromSi(pane.bow()));
     }
 
     private static ObjectNode layer(LayerResult l) {

@@ -14,6 +14,7 @@ import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
+import tanah.core.evaluate.Computed;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.evaluate.RemedyTrials;
@@ -77,26 +78,27 @@ public class Evaluations {
     }
 
     /** A design that was evaluated without its climate, and what the climate depends on. */
-    private record Plain(Evaluation evaluation, Optional<MappedDesign> mapped, Catalogue catalogue) {
+    private record Plain(Computed computed, Optional<MappedDesign> mapped, Catalogue catalogue) {
         ClimateKey key() {
-            return Evaluator.climateKey(evaluation, mapped.orElseThrow());
+            return Evaluator.climateKey(computed, mapped.orElseThrow());
         }
 
         /** Judged, with the remedies tried that need no climate. */
         Evaluation with(Forecast climate) {
             return RemedyTrials.withoutClimate(
-                    Evaluator.withForecast(evaluation, climate.of(mapped.orElseThrow()), catalogue), catalogue);
+                    Evaluator.judged(computed.withForecast(Optional.of(climate.of(mapped.orElseThrow()))), catalogue),
+                    catalogue);
         }
 
         Evaluation alone() {
-            return RemedyTrials.withoutClimate(evaluation, catalogue);
+            return RemedyTrials.withoutClimate(Evaluator.judged(computed, catalogue), catalogue);
         }
     }
 
     private Plain plain(Design design) {
         Catalogue catalogue = catalogues.of(design);
-        Evaluation e = Evaluator.evaluate(design, catalogue);
-        return new Plain(e, Evaluator.mapped(e, catalogue), catalogue);
+        Computed computed = Evaluator.compute(design, catalogue);
+        return new Plain(computed, Evaluator.mapped(computed, catalogue), catalogue);
     }
 
     /** With the steady climate; with more where more is known already. For a plan that is looked at, not edited. */
@@ -140,7 +142,7 @@ public class Evaluations {
             return known;
         }
         Forecast made =
-                Evaluator.forecast(plain.evaluation(), plain.catalogue(), near).orElseThrow();
+                Evaluator.forecast(plain.computed(), plain.catalogue(), near).orElseThrow();
         climates.put(key, made);
         return made;
     }
@@ -185,7 +187,7 @@ public class Evaluations {
 
     /** With every remedy tried, behind the page too: some ask for a climate of their own. */
     private Evaluation tried(Plain plain, Forecast whole, BackgroundWork.Ticket ticket) {
-        Design design = plain.evaluation().design();
+        Design design = plain.computed().design();
         List<Finding> known = findings.getIfPresent(design);
         Evaluation judged = plain.with(whole);
         if (known != null) {

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param px     place of the probe from the left (cm)
  * @param py     from the front (cm)
  * @param pz     above the base (cm)
+ * @param notes  {@code closed} where the list of all notes is folded on the page
  */
 public record SheetOptions(
         @Nullable String view,
@@ -30,13 +31,14 @@ public record SheetOptions(
         @Nullable String hour,
         @Nullable String px,
         @Nullable String py,
-        @Nullable String pz) {
+        @Nullable String pz,
+        @Nullable String notes) {
     private static final int DESK_WIDTH = 752;
     private static final int DESK_HEIGHT = 590;
 
     /** One view at a size, everything else as usual. */
     public static SheetOptions sized(String view, int width, int height) {
-        return new SheetOptions(view, "", null, width, height, null, null, null, null, null, null, null);
+        return new SheetOptions(view, "", null, width, height, null, null, null, null, null, null, null, null);
     }
 
     public String viewOrBoth() {
@@ -47,7 +49,12 @@ public record SheetOptions(
     public SheetOptions orSection() {
         return view != null
                 ? this
-                : new SheetOptions("section", part, cut, w, h, field, lines, season, hour, px, py, pz);
+                : new SheetOptions("section", part, cut, w, h, field, lines, season, hour, px, py, pz, notes);
+    }
+
+    /** Whether all notes are written out: not in an answer to an edit while they are folded, the next one brings them. */
+    public boolean listsNotes(boolean whole) {
+        return whole || !"closed".equals(notes);
     }
 
     /** Whether it is cut along its side. */
@@ -61,7 +68,7 @@ public record SheetOptions(
 
     /** The same look with another part selected. */
     public SheetOptions withPart(String other) {
-        return new SheetOptions(view, other, cut, w, h, field, lines, season, hour, px, py, pz);
+        return new SheetOptions(view, other, cut, w, h, field, lines, season, hour, px, py, pz, notes);
     }
 
     public double width() {

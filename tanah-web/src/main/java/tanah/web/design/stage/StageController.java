@@ -243,6 +243,7 @@ public class StageController {
         if (stage.hasClimate()) {
             model.addAttribute("climate", climate.view(keeper.id(), e, options, stage.stage()));
         }
+        model.addAttribute("folded", !options.listsNotes(whole));
         if (!model.containsAttribute("errors")) {
             model.addAttribute("errors", Map.of());
         }

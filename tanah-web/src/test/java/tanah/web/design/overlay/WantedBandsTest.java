@@ -35,7 +35,8 @@ class WantedBandsTest {
     private static List<ClimateView.Band> legend(String field, String hour) {
         return WantedBands.legend(
                 ClimateLook.of(
-                        new SheetOptions("section", "", null, 700, 400, field, null, null, hour, null, null, null),
+                        new SheetOptions(
+                                "section", "", null, 700, 400, field, null, null, hour, null, null, null, null),
                         Stage.HEAT,
                         lizard.design().heat()),
                 lizard);
