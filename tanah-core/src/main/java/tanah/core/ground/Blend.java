@@ -104,7 +104,7 @@ public final class Blend {
                                 p.settledShare() * p.medium().settling() / volume))
                         .toList(),
                 density,
-                retention(saturated, at50, at336, fieldCapacity, wilting),
+                retention(saturated, at50, at336, fieldCapacity, wilting, volume),
                 fieldCapacity,
                 byField ? HEAD_336 : HEAD_10,
                 Math.max(0, saturated - at10),
@@ -117,14 +117,18 @@ public final class Blend {
                 mean(Medium::repose));
     }
 
-    private SoilWater retention(double saturated, double at50, double at336, double fieldCapacity, double wilting) {
+    private SoilWater retention(
+            double saturated, double at50, double at336, double fieldCapacity, double wilting, double volume) {
+        List<SoilWater.Share> parts = settled.stream()
+                .map(p -> new SoilWater.Share(p.settledShare() / volume, curve(p.medium())))
+                .toList();
         if (at50 >= 0.999 * saturated || at50 <= 1.001 * at336) {
             double entry = Math.exp(mean(m -> Math.log(Math.max(m.water().airEntry(), 0.0005))));
-            return new SoilWater(saturated, entry, 0, fieldCapacity, wilting);
+            return new SoilWater(saturated, entry, 0, fieldCapacity, wilting, parts);
         }
         double b = Math.log(HEAD_336 / HEAD_50) / Math.log(at50 / at336);
         double entry = HEAD_50 * Math.pow(at50 / saturated, b);
-        return new SoilWater(saturated, entry, b, fieldCapacity, wilting);
+        return new SoilWater(saturated, entry, b, fieldCapacity, wilting, parts);
     }
 
     private double capillaryRise(double fines) {
@@ -142,11 +146,12 @@ public final class Blend {
     }
 
     private double contentAt(double head) {
-        return mean(m -> {
-            Medium.WaterHolding w = m.water();
-            return SoilWater.through(w.saturated(), w.airEntry(), w.fieldCapacity(), w.fieldSuction(), w.wilting())
-                    .content(head);
-        });
+        return mean(m -> curve(m).content(head));
+    }
+
+    private static SoilWater curve(Medium medium) {
+        Medium.WaterHolding w = medium.water();
+        return SoilWater.through(w.saturated(), w.airEntry(), w.fieldCapacity(), w.fieldSuction(), w.wilting());
     }
 
     private double organicByMass() {

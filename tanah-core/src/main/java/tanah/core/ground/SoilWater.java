@@ -1,5 +1,7 @@
 package tanah.core.ground;
 
+import java.util.List;
+
 /**
  * Water in a soil by the retention curve of G. S. Campbell, "A simple method for determining unsaturated conductivity
  * from moisture retention data", Soil Science 117 (1974): θ(h) = θs (ha/h)^(1/b) above the air entry head ha, never
@@ -10,8 +12,29 @@ package tanah.core.ground;
  * @param exponent    Campbell's b; 0 where the curve is not defined and {@code flat} holds above the air entry
  * @param flat        content where there is no curve
  * @param wilting     least content
+ * @param parts       of a mix: each holds at a suction what it holds alone, and the fine fill the gaps of the coarse; one curve through
+ *                    two points would miss what a mix holds in its lowest 20 cm
  */
-public record SoilWater(double saturated, double airEntry, double exponent, double flat, double wilting) {
+public record SoilWater(
+        double saturated, double airEntry, double exponent, double flat, double wilting, List<Share> parts) {
+    private static final int STEPS = 200; // of a column of a mix
+
+    public SoilWater {
+        parts = List.copyOf(parts);
+    }
+
+    /**
+     * A component of a mix.
+     *
+     * @param share of the volume of the mix, by which its content counts
+     * @param water its own curve
+     */
+    public record Share(double share, SoilWater water) {}
+
+    /** The curve of one medium. */
+    public SoilWater(double saturated, double airEntry, double exponent, double flat, double wilting) {
+        this(saturated, airEntry, exponent, flat, wilting, List.of());
+    }
 
     /** A curve through saturation and field capacity, as media are described. Heads in m. */
     public static SoilWater through(
@@ -27,6 +50,13 @@ public record SoilWater(double saturated, double airEntry, double exponent, doub
      * @param head suction (m of water), 0 or more
      */
     public double content(double head) {
+        if (!parts.isEmpty()) {
+            double sum = 0;
+            for (Share p : parts) {
+                sum += p.share() * p.water().content(head);
+            }
+            return Math.min(saturated, sum);
+        }
         if (head <= airEntry) {
             return saturated;
         }
@@ -43,6 +73,13 @@ public record SoilWater(double saturated, double airEntry, double exponent, doub
      * @param height of the column (m), greater than 0
      */
     public double columnMean(double height) {
+        if (!parts.isEmpty()) {
+            double sum = 0;
+            for (int i = 0; i < STEPS; i++) {
+                sum += content(height * (i + 0.5) / STEPS);
+            }
+            return sum / STEPS;
+        }
         if (exponent <= 0) {
             return airEntry > 0
                     ? (saturated * Math.min(airEntry, height) + flat * Math.max(0, height - airEntry)) / height

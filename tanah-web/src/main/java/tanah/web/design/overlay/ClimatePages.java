@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
 import tanah.core.climate.DayCourse;
 import tanah.core.climate.Places;
@@ -14,6 +15,7 @@ import tanah.core.finding.Stage;
 import tanah.core.forecast.Energy;
 import tanah.core.forecast.Forecast;
 import tanah.core.forecast.PointForecast;
+import tanah.core.ground.SoilMoisture;
 import tanah.core.forecast.WaterMoved;
 import tanah.core.light.Vec;
 import tanah.core.need.ClimatePlace;
@@ -62,7 +64,7 @@ public class ClimatePages {
                 forecast.isPresent(),
                 forecast.filter(Forecast::hasDays).isPresent(),
                 WantedBands.legend(look, e),
-                moment.map(m -> rows(m, at.orElseThrow())).orElse(List.of()),
+                moment.map(m -> rows(e, m, at.orElseThrow())).orElse(List.of()),
                 at.map(v -> words.of("climate.at", cm(v.x()), cm(v.y()), cm(v.z()) + THIN + Numbers.lengthUnit()))
                         .orElse(""),
                 at.map(v -> plainCm(v.x())).orElse(""),
@@ -84,7 +86,7 @@ public class ClimatePages {
     }
 
     /** Everything that can be read at the place, each with its band. */
-    private List<NumberRow> rows(Moment m, Vec at) {
+    private List<NumberRow> rows(Evaluation e, Moment m, Vec at) {
         Forecast f = m.forecast();
         PointForecast p = m.read(at);
         List<NumberRow> rows = new ArrayList<>();
@@ -93,7 +95,11 @@ public class ClimatePages {
         double damp =
                 f.half(v -> v.steady().places().humidity(at.x(), at.y(), at.z()), ClimatePlace.HUMIDITY, m.when());
         if (p.buried().isPresent()) {
-            return List.of(degrees("buried", p.buried().getAsDouble(), ground));
+            rows.add(degrees("buried", p.buried().getAsDouble(), ground));
+            OptionalDouble moist =
+                    SoilMoisture.at(e.design(), e.ground().orElseThrow(), at.x(), at.y(), at.z());
+            moist.ifPresent(w -> rows.add(row("moist", Numbers.upTo(100 * w, 0) + THIN + "%")));
+            return rows;
         }
         rows.add(degrees("air", p.air(), air));
         rows.add(degrees("ground", p.surface(), ground));

@@ -162,13 +162,13 @@ class SchoolCards {
     /** What the climate of each way is: places, UV, humidity and electricity. */
     private List<Row> climate(Evaluation e, List<Evaluation> all) {
         List<Row> rows = new ArrayList<>();
-        row(rows, "need.basking", e, all, x -> degrees(x, ClimatePlace.BASKING, SeasonPhase.WINTER_DAY));
-        row(rows, "need.warm", e, all, x -> degrees(x, ClimatePlace.WARM_AIR, SeasonPhase.WINTER_DAY));
-        row(rows, "need.cool", e, all, x -> degrees(x, ClimatePlace.COOL_AIR, SeasonPhase.SUMMER_DAY));
-        row(rows, "need.night", e, all, x -> degrees(x, ClimatePlace.WARM_AIR, SeasonPhase.WINTER_NIGHT));
+        degrees(rows, "need.basking", e, all, ClimatePlace.BASKING, SeasonPhase.WINTER_DAY);
+        degrees(rows, "need.warm", e, all, ClimatePlace.WARM_AIR, SeasonPhase.WINTER_DAY);
+        degrees(rows, "need.cool", e, all, ClimatePlace.COOL_AIR, SeasonPhase.SUMMER_DAY);
+        degrees(rows, "need.night", e, all, ClimatePlace.WARM_AIR, SeasonPhase.WINTER_NIGHT);
         row(
                 rows,
-                "need.uvi",
+                words.of("need.uvi"),
                 e,
                 all,
                 x -> x.forecast()
@@ -177,7 +177,7 @@ class SchoolCards {
                         .orElse(""));
         row(
                 rows,
-                "need.humidity_day",
+                when("need.humidity_day", SeasonPhase.WINTER_DAY),
                 e,
                 all,
                 x -> x.forecast()
@@ -186,7 +186,7 @@ class SchoolCards {
                         .orElse(""));
         row(
                 rows,
-                "climate.day.energy",
+                when("climate.day.energy", SeasonPhase.WINTER_DAY),
                 e,
                 all,
                 x -> x.forecast()
@@ -202,13 +202,23 @@ class SchoolCards {
                 .orElse("");
     }
 
+    /** One line is one season and one time of the day, and says so. */
+    private String when(String key, SeasonPhase at) {
+        return words.of("school.when", words.of(key), words.of("climate.when", at));
+    }
+
+    private void degrees(
+            List<Row> rows, String key, Evaluation e, List<Evaluation> all, ClimatePlace spot, SeasonPhase at) {
+        row(rows, when(key, at), e, all, x -> degrees(x, spot, at));
+    }
+
     private void row(
-            List<Row> rows, String key, Evaluation e, List<Evaluation> all, Function<Evaluation, String> value) {
+            List<Row> rows, String label, Evaluation e, List<Evaluation> all, Function<Evaluation, String> value) {
         List<String> values = all.stream().map(value).toList();
         if (values.stream().anyMatch(v -> !v.isEmpty())) {
             String own = value.apply(e);
             rows.add(new Row(
-                    words.of(key),
+                    label,
                     own.isEmpty() ? words.of("path.nothing") : own,
                     values.stream().distinct().count() > 1));
         }
