@@ -75,11 +75,15 @@ public final class SpaceRule {
                     .worded("life", animal.row().scientificName());
         }
         double month = space.lasts().getAsDouble();
-        List<Measure> numbers = List.of(
+        List<Measure> numbers = new ArrayList<>(List.of(
                 new Measure("month", month, Unit.MONTH),
                 new Measure("month_low", space.lastsBand().min(), Unit.MONTH),
                 new Measure("month_high", space.lastsBand().max(), Unit.MONTH),
-                ratio("offers", space.ratio()));
+                ratio("offers", space.ratio())));
+        space.age().ifPresent(age -> {
+            numbers.add(new Measure("ahead", Math.max(0, month - age), Unit.MONTH_AHEAD));
+            numbers.add(new Measure("ahead_low", Math.max(0, space.lastsBand().min() - age), Unit.MONTH_AHEAD));
+        });
         boolean never = space.ratio() < animal.profile().growOut() - 1e-9;
         return Finding.of(
                         GROWN,

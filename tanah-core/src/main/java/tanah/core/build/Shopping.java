@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Medium;
+import tanah.core.catalogue.Pack;
 import tanah.core.catalogue.Range;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
@@ -21,8 +22,6 @@ import tanah.core.vessel.Vessel;
  * membranes 15 %, unless the layer gives its own. A separator is turned up 3 cm at every wall.
  */
 public record Shopping(List<BuyLine> lines, List<MixBatch> batches, Range price, int withoutPacks) {
-    private static final double WASTE_LOOSE = 0.05;
-    private static final double WASTE_LITTER = 0.10;
     private static final double WASTE_MESH = 0.15;
     private static final double TURN_UP = 0.03; // m
     private static final Range MESH_PRICE = new Range(8, 20); // for a square metre, from memory
@@ -34,20 +33,28 @@ public record Shopping(List<BuyLine> lines, List<MixBatch> batches, Range price,
 
     public static Shopping of(Design design, Vessel vessel, GroundResult ground, Catalogue catalogue) {
         Map<String, List<BuyLine.Share>> needs = new LinkedHashMap<>();
+        Map<String, List<Pack>> bags = new LinkedHashMap<>();
         List<MixBatch> batches = new ArrayList<>();
         for (Layer layer : design.ground().layers()) {
             LayerResult result = ground.layer(layer.id()).orElseThrow();
-            double waste = 1 + layer.options().waste().orElse(layer.is(Layer.Kind.LITTER) ? WASTE_LITTER : WASTE_LOOSE);
+            boolean bagged = result.bags().isPresent() && result.components().size() == 1;
+            // whoever counts bags on the ground's page buys just those
+            double waste = 1 + (bagged ? layer.options().waste().orElse(0) : layer.waste());
             for (LayerResult.Component c : result.components()) {
                 needs.computeIfAbsent(c.media(), k -> new ArrayList<>())
                         .add(new BuyLine.Share(layer.id(), c.loose() * waste));
+            }
+            if (bagged) {
+                bag(layer, result.components().get(0).media())
+                        .ifPresent(p -> bags.computeIfAbsent(p.item(), k -> new ArrayList<>())
+                                .add(p));
             }
             if (result.components().size() > 1) {
                 batches.add(batch(layer, result, waste));
             }
         }
         List<BuyLine> lines = new ArrayList<>();
-        needs.forEach((item, shares) -> lines.add(line(item, shares, catalogue)));
+        needs.forEach((item, shares) -> lines.add(line(item, shares, bags.getOrDefault(item, List.of()), catalogue)));
         mesh(design, vessel, ground).ifPresent(lines::add);
         lines.addAll(GearShopping.lines(design, catalogue));
         double low = lines.stream().mapToDouble(l -> l.price().min()).sum();
@@ -75,10 +82,26 @@ public record Shopping(List<BuyLine> lines, List<MixBatch> batches, Range price,
         return new MixBatch(layer.id(), parts, sum * waste, result.shape().netVolume());
     }
 
-    private static BuyLine line(String item, List<BuyLine.Share> shares, Catalogue catalogue) {
+    /** The bag that the keeper says a layer is bought in, at its price, else at the usual one. */
+    private static Optional<Pack> bag(Layer layer, String item) {
+        return layer.options().bagVolume().isPresent()
+                        && layer.options().bagPrice().isPresent()
+                ? Optional.of(new Pack(
+                        "bag-" + layer.id(),
+                        item,
+                        layer.options().bagVolume().getAsDouble(),
+                        "l",
+                        Math.round(100 * layer.options().bagPrice().getAsDouble()),
+                        "keeper",
+                        ""))
+                : Optional.empty();
+    }
+
+    /** @param own bags that the keeper buys it in, which count before those of the catalogue */
+    private static BuyLine line(String item, List<BuyLine.Share> shares, List<Pack> own, Catalogue catalogue) {
         Medium medium = catalogue.findMedium(item).orElseThrow();
         double need = shares.stream().mapToDouble(BuyLine.Share::amount).sum();
-        Optional<PackChoice> packs = Packs.cheapest(need, catalogue.packsOf(item));
+        Optional<PackChoice> packs = Packs.cheapest(need, own.isEmpty() ? catalogue.packsOf(item) : own);
         Range price = packs.map(p -> new Range(p.price() / 100.0, p.price() / 100.0))
                 .orElseGet(() -> medium.price().times(need * 1000));
         return new BuyLine(item, need, "l", shares, packs, price, medium.flags());

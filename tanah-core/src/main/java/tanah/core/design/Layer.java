@@ -27,6 +27,8 @@ public record Layer(
         Options options,
         OtherFields kept)
         implements LayerBuilder.With {
+    private static final double WASTE_LOOSE = 0.05;
+    private static final double WASTE_LITTER = 0.10;
 
     /** What a layer is for. */
     public enum Kind {
@@ -127,6 +129,13 @@ public record Layer(
     /** Litter, moss and plants over the soil, 0 to 1; a layer of litter covers it by itself. */
     public double cover() {
         return kept.number("cover").orElse(0);
+    }
+
+    /**
+     * Share that is bought more than is laid: as said, else 5 % of loose media and 10 % of leaf litter (common practice).
+     */
+    public double waste() {
+        return options.waste().orElse(is(Kind.LITTER) ? WASTE_LITTER : WASTE_LOOSE);
     }
 
     /** Share of field capacity that it begins with, default 1. */

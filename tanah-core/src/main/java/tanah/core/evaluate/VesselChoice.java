@@ -3,6 +3,7 @@ package tanah.core.evaluate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import tanah.core.animal.AxisRule;
 import tanah.core.animal.Company;
 import tanah.core.animal.Inhabitant;
@@ -16,6 +17,8 @@ import tanah.core.vessel.Vessel;
 
 /** Which vessels of the list suit an animal. */
 public final class VesselChoice {
+    private static final Set<String> CLEAR = Set.of("glass", "acrylic", "polycarbonate");
+
     private VesselChoice() {}
 
     /**
@@ -28,12 +31,22 @@ public final class VesselChoice {
      */
     public record Candidate(VesselModel model, Vessel vessel, Space space, boolean suits) {}
 
-    /** The lightest vessel of the list that lasts for life, if there is one. */
+    /**
+     * The vessel of the list that lasts for life and that its keeper can live with, if there is one: first one to look into, then one with a
+     * lid, then one that opens in front, then the smallest (common practice).
+     */
     public static Optional<VesselModel> forLife(Inhabitant animal, Catalogue catalogue) {
         return candidates(animal, catalogue).stream()
                 .filter(Candidate::suits)
-                .min(Comparator.comparingDouble(c -> c.vessel().brim()))
+                .min(Comparator.comparingInt((Candidate c) -> trouble(c.model()))
+                        .thenComparingDouble(c -> c.vessel().brim()))
                 .map(Candidate::model);
+    }
+
+    private static int trouble(VesselModel model) {
+        boolean blind = model.opening().equals("top") && !CLEAR.contains(model.material());
+        boolean bare = model.lidMaterial().equals("none");
+        return (blind ? 4 : 0) + (bare ? 2 : 0) + (model.opening().equals("front") ? 0 : 1);
     }
 
     /** All vessels that a design can hold, in the list's order. */

@@ -19,6 +19,7 @@ import tanah.core.design.HardscapeItem;
 import tanah.core.design.PieceMove;
 import tanah.core.design.Probe;
 import tanah.core.design.RoomPlan;
+import tanah.core.design.VesselPlan;
 import tanah.core.ground.GroundResult;
 import tanah.core.light.Block;
 import tanah.core.physics.MoistAir;
@@ -50,6 +51,11 @@ public record MappedDesign(
         boolean isBox) {
     /** Ageing of a lamp at the end of its stated life, share lost; common practice. */
     public static final double AGED = 0.3;
+
+    /** What covers a box, in the words of the format; {@code none} where it is open. */
+    public static String lidMaterial(VesselPlan plan, Catalogue catalogue) {
+        return ShellMap.lidMaterial(plan, plan.catalogue().flatMap(catalogue::findVessel));
+    }
 
     private static final double LEAST_AIR = 0.05; // m between ground and lid
     private static final double THINNEST = 0.01; // m of a platform

@@ -129,8 +129,12 @@ final class ShellMap {
 
     // ---- lid
 
-    /** The lid's material in the words of the format. */
     private String lidMaterial() {
+        return lidMaterial(plan, model);
+    }
+
+    /** The lid's material in the words of the format: as said, else that of the vessel's model, else glass. */
+    static String lidMaterial(VesselPlan plan, Optional<VesselModel> model) {
         return plan.lid()
                 .flatMap(VesselPlan.Lid::material)
                 .orElseGet(() -> model.map(m -> switch (m.lidMaterial()) {

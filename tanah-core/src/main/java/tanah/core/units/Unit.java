@@ -24,6 +24,8 @@ public enum Unit {
     SHARE("", 1),
     DEGREE("°", Math.PI / 180),
     MONTH("months", 1),
+    /** From today on. */
+    MONTH_AHEAD("months ahead", 1),
     COUNT("", 1),
     KILOGRAM_PER_LITRE("kg/l", 1000),
     MILLIGRAM_PER_LITRE("mg/l", 1e-3),

@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.time.Season;
 import tanah.web.account.Keeper;
+import tanah.web.design.stage.Beside;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.evaluate.Evaluations;
@@ -18,10 +19,13 @@ import tanah.web.evaluate.Evaluations;
 @Controller
 class AfterPlantingController {
     private final EnclosureService enclosures;
+    private final Beside beside;
     private final Evaluations evaluations;
     private final AfterPlantingPages pages;
 
-    AfterPlantingController(EnclosureService enclosures, Evaluations evaluations, AfterPlantingPages pages) {
+    AfterPlantingController(
+            EnclosureService enclosures, Evaluations evaluations, AfterPlantingPages pages, Beside beside) {
+        this.beside = beside;
         this.enclosures = enclosures;
         this.evaluations = evaluations;
         this.pages = pages;
@@ -38,6 +42,7 @@ class AfterPlantingController {
         Season at = Season.of(season);
         Optional<AfterPlantingView> view = pages.of(e, at);
         model.addAttribute("enclosure", enclosure);
+        model.addAttribute("beside", beside.of(e));
         model.addAttribute("summer", at == Season.SUMMER);
         model.addAttribute("view", view.orElse(null));
         return "afterplanting/afterplanting";

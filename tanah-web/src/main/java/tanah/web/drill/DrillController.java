@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.units.Unit;
 import tanah.web.account.Keeper;
+import tanah.web.design.stage.Beside;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.evaluate.Evaluations;
@@ -23,11 +24,14 @@ import tanah.web.forms.Quantity;
 @Controller
 class DrillController {
     private final EnclosureService enclosures;
+    private final Beside beside;
     private final Evaluations evaluations;
     private final DrillPages pages;
     private final ErrorWords words;
 
-    DrillController(EnclosureService enclosures, Evaluations evaluations, DrillPages pages, ErrorWords words) {
+    DrillController(
+            EnclosureService enclosures, Evaluations evaluations, DrillPages pages, ErrorWords words, Beside beside) {
+        this.beside = beside;
         this.enclosures = enclosures;
         this.evaluations = evaluations;
         this.pages = pages;
@@ -49,6 +53,7 @@ class DrillController {
                 : errors.required("cut", cut, Quantity.Kind.TEMPERATURE, -20, 30, Unit.CELSIUS);
         double falls = DrillPages.cut(e, typed);
         model.addAttribute("enclosure", enclosure);
+        model.addAttribute("beside", beside.of(e));
         model.addAttribute("errors", errors.isEmpty() ? Map.of() : words.of(errors));
         if (e.forecast().isPresent()) {
             model.addAttribute("view", pages.of(e, play, falls, cut.isBlank() ? Numbers.degrees(falls) : cut));

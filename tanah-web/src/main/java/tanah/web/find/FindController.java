@@ -13,9 +13,11 @@ import tanah.files.design.DesignReader;
 import tanah.files.design.Parsed;
 import tanah.web.account.Keeper;
 import tanah.web.catalogue.Catalogues;
+import tanah.web.design.stage.Beside;
 import tanah.web.enclosure.ConflictException;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
+import tanah.web.evaluate.Evaluations;
 import tanah.web.shell.NotFoundException;
 import tanah.web.shell.Words;
 
@@ -24,13 +26,23 @@ import tanah.web.shell.Words;
 @RequestMapping("/enclosures/{id}/find")
 class FindController {
     private final EnclosureService enclosures;
+    private final Beside beside;
+    private final Evaluations evaluations;
     private final SearchService searches;
     private final FindPages pages;
     private final Catalogues catalogues;
     private final Words words;
 
     FindController(
-            EnclosureService enclosures, SearchService searches, FindPages pages, Catalogues catalogues, Words words) {
+            EnclosureService enclosures,
+            SearchService searches,
+            FindPages pages,
+            Catalogues catalogues,
+            Words words,
+            Beside beside,
+            Evaluations evaluations) {
+        this.beside = beside;
+        this.evaluations = evaluations;
         this.enclosures = enclosures;
         this.searches = searches;
         this.pages = pages;
@@ -42,6 +54,7 @@ class FindController {
     String show(@PathVariable long id, @AuthenticationPrincipal Keeper keeper, Model model) {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
         model.addAttribute("enclosure", enclosure);
+        model.addAttribute("beside", beside.of(evaluations.near(enclosure.design(), id)));
         model.addAttribute("mayChange", enclosure.role().mayChange());
         model.addAttribute(
                 "ready",

@@ -181,7 +181,7 @@ public final class Numbers {
             case KELVIN_DIFFERENCE -> kelvin(si);
             case PERCENT -> upTo(shown, 0) + THIN + "%";
             case DEGREE -> fixed(shown, 1) + "°";
-            case MONTH -> upTo(shown, shown < 10 ? 1 : 0);
+            case MONTH, MONTH_AHEAD -> upTo(shown, shown < 10 ? 1 : 0);
             case SHARE -> upTo(shown, 2);
             case MEGAPASCAL -> upTo(shown, 2) + THIN + "MPa";
             case SQUARE_CENTIMETRE -> upTo(shown, 0) + THIN + "cm²";

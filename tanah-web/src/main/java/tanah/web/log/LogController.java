@@ -236,6 +236,7 @@ class LogController {
         model.addAttribute("name", enclosure.design().name());
         model.addAttribute("enclosure", enclosure.id());
         model.addAttribute("places", pages.places(keeper.id(), enclosure, place, kind));
+        model.addAttribute("noPlaces", enclosure.design().probes().isEmpty());
         return "log/edit";
     }
 

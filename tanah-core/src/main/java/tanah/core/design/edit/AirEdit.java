@@ -1,5 +1,6 @@
 package tanah.core.design.edit;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
@@ -26,6 +27,24 @@ public sealed interface AirEdit extends Edit {
     /** Make another share of the lid mesh. */
     static AirEdit mesh(double share) {
         return new SetNumber(AirNumber.LID_MESH, OptionalDouble.of(share));
+    }
+
+    /** Materials of a lid, by their words in documents; {@code none} leaves the box open above. */
+    List<String> LIDS = List.of("glass", "acrylic", "polycarbonate", "pvc_foam", "plywood", "none");
+
+    /** Cover the box with a lid of another material, or with none. */
+    record CoverWith(String material) implements AirEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return LIDS.contains(material)
+                    ? lid(
+                            design,
+                            design.vessel()
+                                    .flatMap(VesselPlan::lid)
+                                    .orElse(VesselPlan.Lid.UNSAID)
+                                    .withMaterial(Optional.of(material)))
+                    : design;
+        }
     }
 
     /** Let the mesh of the lid begin at another side. */

@@ -47,6 +47,39 @@ public sealed interface PlanEdit extends Edit {
         }
     }
 
+    /** Let another animal in, beside those that are there. */
+    record AddAnimal(Resident animal) implements PlanEdit {
+        @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            return design.animals().size() >= PlanLimits.ANIMALS ? Optional.of(Refusal.ANIMALS_MANY) : Optional.empty();
+        }
+
+        @Override
+        public Design apply(Design design, EditContext context) {
+            List<Resident> all = new ArrayList<>(design.animals());
+            all.add(animal);
+            return design.withAnimals(all);
+        }
+    }
+
+    /** Take an animal out of the plan. */
+    record RemoveAnimal(String resident) implements PlanEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return design.withAnimals(design.animals().stream()
+                    .filter(r -> !r.id().equals(resident))
+                    .toList());
+        }
+    }
+
+    /** Say why species share the box. */
+    record GiveReason(String reason) implements PlanEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return design.withMixReason(reason.isBlank() ? Optional.empty() : Optional.of(reason));
+        }
+    }
+
     /** Plan with a vessel as it is measured or described. */
     record UseVessel(VesselPlan vessel) implements PlanEdit {
         @Override

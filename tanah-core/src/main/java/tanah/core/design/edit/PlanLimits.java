@@ -6,6 +6,9 @@ import tanah.core.design.Design;
 
 /** How much one plan holds, so that computing it stays bounded: far more than any box needs. */
 public final class PlanLimits {
+    /** Entries of animals, each of any number of one kind. */
+    public static final int ANIMALS = 12;
+
     public static final int DEVICES = 40;
     public static final int PIECES = 80;
     public static final int LAYERS = 40;

@@ -7,6 +7,7 @@ public enum Refusal {
     OUT_OF_RANGE("number.beyond"),
     UNKNOWN_MEDIUM("media.unknown"),
     UNKNOWN_ITEM("choice"),
+    ANIMALS_MANY("animals.many", PlanLimits.ANIMALS),
     DEVICES_MANY("devices.many", PlanLimits.DEVICES),
     OPENINGS_MANY("devices.many", PlanLimits.OPENINGS),
     PIECES_MANY("pieces.many", PlanLimits.PIECES),

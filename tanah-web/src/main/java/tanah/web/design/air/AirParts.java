@@ -10,10 +10,12 @@ import tanah.core.catalogue.MistGear;
 import tanah.core.design.AirPlan;
 import tanah.core.design.Envelope;
 import tanah.core.design.VesselPlan;
+import tanah.core.design.edit.AirEdit;
 import tanah.core.design.edit.AirNumber;
 import tanah.core.design.edit.MistEdit;
 import tanah.core.design.edit.WallEdit;
 import tanah.core.evaluate.Evaluation;
+import tanah.core.mapping.MappedDesign;
 import tanah.core.mapping.MistPlan;
 import tanah.core.time.SeasonPhase;
 import tanah.core.units.Unit;
@@ -63,7 +65,11 @@ public class AirParts {
         double share = AirNumber.LID_MESH.of(e.design(), catalogue).orElse(0);
         VesselPlan.Lid lid = vessel.lid().orElse(VesselPlan.Lid.UNSAID);
         List<FieldView> fields = new ArrayList<>();
+        String covered = MappedDesign.lidMaterial(vessel, catalogue);
         if (open) {
+            fields.add(choice("lid-material", AirEdits.LID, covered, "lid.", AirEdit.LIDS));
+        }
+        if (open && !covered.equals("none")) {
             fields.add(AirFields.MESH.view(AirEdits.LID, share, words));
             fields.add(choice(
                     "lid-side",

@@ -40,6 +40,10 @@ class LidEdits {
                 AirEdits.face(form.valueText())
                         .map(f -> said(design, new AirEdit.LayMesh(f), words.of("face." + f.word())))
                         .orElseGet(() -> AirEdits.unknown(design, "error.choice", AirEdits.LID, errors));
+            case "lid-material" ->
+                AirEdit.LIDS.contains(form.valueText())
+                        ? said(design, new AirEdit.CoverWith(form.valueText()), words.of("lid." + form.valueText()))
+                        : AirEdits.unknown(design, "error.choice", AirEdits.LID, errors);
             case "lid-item" -> mesh(design, form.valueText(), errors);
             default -> AirEdits.unknown(design, "error.edit.unknown", AirEdits.LID, errors);
         };

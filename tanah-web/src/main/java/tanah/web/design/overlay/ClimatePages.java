@@ -15,8 +15,8 @@ import tanah.core.finding.Stage;
 import tanah.core.forecast.Energy;
 import tanah.core.forecast.Forecast;
 import tanah.core.forecast.PointForecast;
-import tanah.core.ground.SoilMoisture;
 import tanah.core.forecast.WaterMoved;
+import tanah.core.ground.SoilMoisture;
 import tanah.core.light.Vec;
 import tanah.core.need.ClimatePlace;
 import tanah.core.time.Season;
@@ -96,8 +96,7 @@ public class ClimatePages {
                 f.half(v -> v.steady().places().humidity(at.x(), at.y(), at.z()), ClimatePlace.HUMIDITY, m.when());
         if (p.buried().isPresent()) {
             rows.add(degrees("buried", p.buried().getAsDouble(), ground));
-            OptionalDouble moist =
-                    SoilMoisture.at(e.design(), e.ground().orElseThrow(), at.x(), at.y(), at.z());
+            OptionalDouble moist = SoilMoisture.at(e.design(), e.ground().orElseThrow(), at.x(), at.y(), at.z());
             moist.ifPresent(w -> rows.add(row("moist", Numbers.upTo(100 * w, 0) + THIN + "%")));
             return rows;
         }

@@ -18,7 +18,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import tanah.core.catalogue.Species;
-import tanah.core.commission.PlaceProposal;
 import tanah.core.design.Boxes;
 import tanah.core.design.Design;
 import tanah.core.design.SchoolChoice;
@@ -50,6 +49,7 @@ class StartController {
     private final Words common;
     private final SettingsService settings;
     private final OwnEntryService own;
+    private final FirstPlaces places;
     private final Clock clock;
 
     StartController(
@@ -61,6 +61,7 @@ class StartController {
             Words common,
             SettingsService settings,
             OwnEntryService own,
+            FirstPlaces places,
             Clock clock) {
         this.enclosures = enclosures;
         this.reader = reader;
@@ -70,6 +71,7 @@ class StartController {
         this.common = common;
         this.settings = settings;
         this.own = own;
+        this.places = places;
         this.clock = clock;
     }
 
@@ -135,6 +137,7 @@ class StartController {
             Model model,
             jakarta.servlet.http.HttpServletRequest request) {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
+        model.addAttribute("mayChange", enclosure.role().mayChange());
         boolean untouched = typed.count() == null;
         StartForm form =
                 untouched ? StartForms.of(enclosure.design(), typed.q(), fresh(keeper)) : typed.filled(fresh(keeper));
@@ -215,11 +218,7 @@ class StartController {
         String school = grounded.ground().hasDrainage() ? "layer" : "none";
         Design schooled = grounded.withSchool(new SchoolChoice(
                 DrainageRule.CHOICE, school, Optional.of(common.of("start.proposed")), LocalDate.now(clock)));
-        double surface = tanah.core.ground.GroundModel.compute(schooled, vessel, catalogues.of(schooled))
-                .surfaceMax();
-        return schooled.withProbes(PlaceProposal.propose(species, schooled, vessel, surface).stream()
-                .map(p -> p.withName(common.or("place." + p.id(), p.label())))
-                .toList());
+        return places.in(schooled, species);
     }
 
     private void show(
@@ -232,6 +231,9 @@ class StartController {
             Stage stage,
             List<tanah.web.enclosure.RevisionRow> edits,
             Map<String, String> errors) {
+        if (id != 0 && stage == Stage.ANIMAL) {
+            model.addAttribute("company", Company.of(design, catalogues.of(design)));
+        }
         model.addAttribute("form", form);
         model.addAttribute("errors", errors);
         model.addAttribute("view", pages.view(id, revision, saved, design, form, stage, edits));

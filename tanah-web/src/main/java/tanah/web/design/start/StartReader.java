@@ -257,7 +257,7 @@ class StartReader {
         return errors.required(field, form.get(field), Kind.TEMPERATURE, -10, 45, Unit.CELSIUS);
     }
 
-    private static OptionalInt whole(String field, String text, int min, int max, FieldErrors errors) {
+    static OptionalInt whole(String field, String text, int min, int max, FieldErrors errors) {
         OptionalDouble value = errors.required(field, text, Kind.NUMBER, min, max, Unit.COUNT);
         if (value.isEmpty()) {
             return OptionalInt.empty();
