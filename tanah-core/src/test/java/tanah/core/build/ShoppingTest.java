@@ -3,6 +3,7 @@ package tanah.core.build;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
@@ -50,6 +51,21 @@ class ShoppingTest {
         assertThat(list.lines()).hasSize(1);
         assertThat(list.lines().get(0).forParts()).hasSize(2);
         assertThat(list.lines().get(0).need()).isCloseTo(0.04 * 1.04 * 1.05, within(1e-12));
+    }
+
+    /** derived: 20 L of sand in bags of 15 L at 6.50: two of them, whatever the catalogue sells. */
+    @Test
+    void theBagThatTheKeeperTypedIsBought() {
+        Layer sand = TestDesigns.soil("sand_play", 0.04);
+        Layer bagged = sand.withOptions(sand.options().withBag(OptionalDouble.of(0.015), OptionalDouble.of(6.5)));
+        Design design = TestDesigns.box(1.0, 0.5, 0.6, bagged);
+        BuyLine line = line(shopping(design), "sand_play");
+        var laid = TestDesigns.ground(design).layer("soil").orElseThrow();
+        assertThat(line.need()).isCloseTo(laid.loose(), within(1e-12));
+        assertThat(line.packs().orElseThrow().count())
+                .isEqualTo(laid.bags().orElseThrow().count());
+        assertThat(line.price().min()).isCloseTo(laid.cost(), within(1e-9));
+        assertThat(line.packs().orElseThrow().picks().get(0).pack().amount()).isEqualTo(0.015);
     }
 
     private static BuyLine line(Shopping list, String item) {

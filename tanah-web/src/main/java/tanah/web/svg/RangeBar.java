@@ -30,6 +30,7 @@ public record RangeBar(
     private static final double WIDTH = 242;
     private static final double EDGE = 4;
     private static final double MIDDLE = 10;
+    private static final double ROOM = 16; // that a number takes to either side
 
     public RangeBar {
         readings = List.copyOf(readings);
@@ -50,9 +51,10 @@ public record RangeBar(
     /**
      * @param from lowest expected
      * @param to   highest expected
-     * @param half of the band at either end
+     * @param low  where the band ends below
+     * @param high where the band ends above
      */
-    public record Span(double from, double to, double half) {}
+    public record Span(double from, double to, double low, double high) {}
 
     /** A bar from the lowest to the highest expected value on the axis of what is wanted. */
     public static RangeBar spanning(double low, double high, Span span, String sentence) {
@@ -98,9 +100,17 @@ public record RangeBar(
                     "class",
                     i == 0 ? "read" : "read older");
         }
-        low.ifPresent(v -> svg.text("text", number(v), "x", x(v), "y", 31, "text-anchor", "middle"));
-        high.ifPresent(v -> svg.text("text", number(v), "x", x(v), "y", 31, "text-anchor", "middle"));
+        low.ifPresent(v -> limit(svg, v));
+        high.ifPresent(v -> limit(svg, v));
         return svg.close("svg").toString();
+    }
+
+    /** A limit under its bracket; near an edge it stands inside. */
+    private void limit(Svg svg, double v) {
+        double x = x(v);
+        String anchor = x < ROOM ? "start" : x > WIDTH - ROOM ? "end" : "middle";
+        double at = anchor.equals("start") ? EDGE : anchor.equals("end") ? WIDTH - EDGE : x;
+        svg.text("text", number(v), "x", at, "y", 31, "text-anchor", anchor);
     }
 
     private void bracket(Svg svg) {
@@ -135,7 +145,7 @@ public record RangeBar(
         svg.empty(
                 "path",
                 "d",
-                "M" + Svg.n(x(s.from() - s.half())) + " 6v8m0 -4H" + Svg.n(x(s.to() + s.half())) + "m0 -4v8",
+                "M" + Svg.n(x(s.low())) + " 6v8m0 -4H" + Svg.n(x(s.high())) + "m0 -4v8",
                 "class",
                 "whisker");
         svg.empty("rect", "x", from, "y", 6.5, "width", to - from, "height", 7, "class", "expected");

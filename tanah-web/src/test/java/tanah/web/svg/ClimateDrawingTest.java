@@ -52,7 +52,7 @@ class ClimateDrawingTest {
     // ---- bar
     @Test
     void aBarSpansWhatIsExpectedWithWhiskersAtItsBand() throws Exception {
-        Document d = parsed(RangeBar.spanning(20, 30, new RangeBar.Span(22, 25, 2), "from 22 to 25")
+        Document d = parsed(RangeBar.spanning(20, 30, new RangeBar.Span(22, 25, 20, 27), "from 22 to 25")
                 .draw());
         assertThat(d.getDocumentElement().getAttribute("aria-label")).isEqualTo("from 22 to 25");
         Element wanted = of(d, "rect", "wanted").get(0);
@@ -69,14 +69,15 @@ class ClimateDrawingTest {
 
     @Test
     void aBarOutOfWhatIsWantedLooksOtherwise() throws Exception {
-        String in = RangeBar.spanning(20, 30, new RangeBar.Span(22, 25, 1), "x").draw();
-        String out =
-                RangeBar.spanning(20, 30, new RangeBar.Span(22, 33, 1), "x").draw();
+        String in = RangeBar.spanning(20, 30, new RangeBar.Span(22, 25, 21, 26), "x")
+                .draw();
+        String out = RangeBar.spanning(20, 30, new RangeBar.Span(22, 33, 21, 34), "x")
+                .draw();
         assertThat(in).doesNotContain("over");
         assertThat(out).contains("over");
         // far off the axis it still lies on the sheet
-        Document far = parsed(
-                RangeBar.spanning(20, 30, new RangeBar.Span(-400, 900, 50), "x").draw());
+        Document far = parsed(RangeBar.spanning(20, 30, new RangeBar.Span(-400, 900, -450, 950), "x")
+                .draw());
         NodeList rects = far.getElementsByTagName("rect");
         for (int i = 0; i < rects.getLength(); i++) {
             Element e = (Element) rects.item(i);

@@ -44,6 +44,41 @@ class StageEditsTest {
         return TestDesigns.box(0.9, 0.45, 0.5, TestDesigns.drainage(0.05), TestDesigns.soil("sand_play", 0.1));
     }
 
+    // ---- who else lives there
+
+    @Test
+    void animalsComeAndGo() {
+        Design one = box().withAnimals(List.of(Resident.one("a", "x")));
+        Design two = new PlanEdit.AddAnimal(Resident.one("b", "y")).apply(one, CONTEXT);
+        assertThat(two.animals()).extracting(Resident::id).containsExactly("a", "b");
+        assertThat(new PlanEdit.RemoveAnimal("b").apply(two, CONTEXT)).isEqualTo(one);
+        assertThat(new PlanEdit.RemoveAnimal("gone").apply(two, CONTEXT)).isEqualTo(two);
+        assertThat(new PlanEdit.GiveReason("both wild").apply(two, CONTEXT).mixReason())
+                .contains("both wild");
+        assertThat(new PlanEdit.GiveReason("  ").apply(two, CONTEXT).mixReason())
+                .isEmpty();
+    }
+
+    /** Below, at and above twelve entries. */
+    @ParameterizedTest
+    @CsvSource({"11, false", "12, true", "13, true"})
+    void aPlanHoldsTwelveEntriesOfAnimals(int there, boolean refused) {
+        Design full = box().withAnimals(java.util.stream.IntStream.range(0, there)
+                .mapToObj(i -> Resident.one("r" + i, "x"))
+                .toList());
+        assertThat(new PlanEdit.AddAnimal(Resident.one("b", "y")).refused(full, CONTEXT))
+                .isEqualTo(refused ? Optional.of(Refusal.ANIMALS_MANY) : Optional.empty());
+    }
+
+    @Test
+    void aLidOfAnotherMaterialOrNone() {
+        Design open = new AirEdit.CoverWith("none").apply(box(), CONTEXT);
+        assertThat(open.vessel().orElseThrow().lid().orElseThrow().material()).contains("none");
+        assertThat(new AirEdit.CoverWith("lead").apply(box(), CONTEXT)).isEqualTo(box());
+        assertThat(new AirEdit.CoverWith("glass").apply(Design.named("bare"), CONTEXT))
+                .isEqualTo(Design.named("bare"));
+    }
+
     private static Layer layer(Design d, String id) {
         return d.ground().layer(id).orElseThrow();
     }

@@ -88,7 +88,7 @@ class ClimateBars {
                 scale.unit(),
                 shown,
                 verdict.toLowerCase(Locale.ROOT));
-        RangeBar.Span span = new RangeBar.Span(low, high, scale.step(found.half()));
+        RangeBar.Span span = new RangeBar.Span(low, high, scale.at(found.bottom()), scale.at(found.top()));
         return new LedgerView.Bar(
                 label,
                 (shown + THIN + scale.unit()).strip(),

@@ -72,7 +72,7 @@ class CompanyController {
         FieldErrors errors = new FieldErrors();
         Optional<Species> species = catalogues.of(design).findSpecies(other);
         if (species.isEmpty()) {
-            errors.add("other", "error.species.missing");
+            errors.add("other", "error.other.missing");
         }
         OptionalInt count = StartReader.whole("otherCount", otherCount, 1, MOST, errors);
         OptionalDouble length =
