@@ -70,6 +70,16 @@ public final class ControlRule {
             RuleInput j, Device d, Fixture fixture, Optional<LampModel> lamp, List<Finding> findings) {
         Place place = Place.part(Stage.HEAT, d.id());
         boolean timerOnly = lamp.filter(l -> l.control().startsWith("timer")).isPresent();
+        if (d.thermostat().isEmpty() && fixture.thermostat().isPresent()) {
+            findings.add(j.finding(
+                    NONE,
+                    Severity.HINT,
+                    place,
+                    "inside",
+                    List.of(RuleInput.celsius("set", fixture.thermostat().get().day())),
+                    Remedy.byHand("set-built-in")));
+            return;
+        }
         if (d.thermostat().isEmpty()) {
             if (timerOnly) {
                 return; // a discharge lamp may hang on nothing but a timer; its place is judged by what it does

@@ -197,10 +197,11 @@ public final class FixtureMap {
     }
 
     private Optional<Fixture.Thermostat> thermostat(Device d, Fixture.Part part) {
-        if (d.thermostat().isEmpty()) {
+        Optional<Device.Thermostat> said = BuiltIn.of(d, design, catalogue);
+        if (said.isEmpty()) {
             return Optional.empty();
         }
-        Device.Thermostat t = d.thermostat().get();
+        Device.Thermostat t = said.get();
         Optional<Fixture.Probe> probe = t.probe()
                 .flatMap(design::probe)
                 .flatMap(this::probe)

@@ -1,6 +1,7 @@
 package tanah.web.svg;
 
 import java.util.List;
+import java.util.Set;
 import java.util.function.DoubleFunction;
 
 /**
@@ -9,10 +10,21 @@ import java.util.function.DoubleFunction;
  * @param css    word of its colours and lines
  * @param edges  in the unit of the field, rising
  * @param shows  an edge as its label
+ * @param calm   bands that hold what is wanted: they look calm, by day and by night
  */
-public record FieldScale(String css, List<Double> edges, DoubleFunction<String> shows) {
+public record FieldScale(String css, List<Double> edges, DoubleFunction<String> shows, Set<Integer> calm) {
     public FieldScale {
         edges = List.copyOf(edges);
+        calm = Set.copyOf(calm);
+    }
+
+    public FieldScale(String css, List<Double> edges, DoubleFunction<String> shows) {
+        this(css, edges, shows, Set.of());
+    }
+
+    /** The same with bands that are wanted. */
+    public FieldScale calming(Set<Integer> wanted) {
+        return new FieldScale(css, edges, shows, wanted);
     }
 
     /** Even edges from one value to another. */
@@ -38,6 +50,6 @@ public record FieldScale(String css, List<Double> edges, DoubleFunction<String> 
      * style sheet sets one for each.
      */
     public String colour(int band) {
-        return css + band;
+        return css + band + (calm.contains(band) ? " calm" : "");
     }
 }

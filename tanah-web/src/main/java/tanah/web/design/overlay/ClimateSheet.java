@@ -56,8 +56,8 @@ public class ClimateSheet {
                 .map(f -> new SheetClimate(
                         f,
                         over(f, e),
-                        moment.flatMap(m -> field(e, m, look.fill(), cut, side)),
-                        moment.flatMap(m -> field(e, m, look.lines(), cut, side)),
+                        moment.flatMap(m -> field(e, m, look.fill(), look, cut, side)),
+                        moment.flatMap(m -> field(e, m, look.lines(), look, cut, side)),
                         e.forecast().map(c -> reader(e, c, look)),
                         side,
                         true));
@@ -95,13 +95,14 @@ public class ClimateSheet {
         return new Vec(keptX, keptY, Math.max(0, Math.min(v.height(), z)));
     }
 
-    private Optional<SheetClimate.Field> field(Evaluation e, Moment m, FieldKind kind, double cut, boolean side) {
+    private Optional<SheetClimate.Field> field(
+            Evaluation e, Moment m, FieldKind kind, ClimateLook look, double cut, boolean side) {
         if (kind == FieldKind.NONE) {
             return Optional.empty();
         }
         Vessel v = e.vessel().orElseThrow();
         Forecast f = m.forecast();
-        FieldScale scale = FieldScales.of(kind, e);
+        FieldScale scale = WantedBands.scale(kind, look, e);
         double length = side ? v.width() : v.length();
         boolean onGround = kind == FieldKind.SURFACE;
         Optional<Supplier<ScalarGrid>> section = onGround

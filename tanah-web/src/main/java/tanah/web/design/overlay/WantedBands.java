@@ -1,6 +1,7 @@
 package tanah.web.design.overlay;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import tanah.core.catalogue.Range;
@@ -16,20 +17,33 @@ final class WantedBands {
     private WantedBands() {}
 
     static List<ClimateView.Band> legend(ClimateLook look, Evaluation e) {
-        FieldScale scale = FieldScales.of(look.fill(), e);
-        List<Range> wanted = wanted(look, e);
+        FieldScale scale = scale(look.fill(), look, e);
         List<ClimateView.Band> bands = new ArrayList<>();
+        int count = scale.edges().size();
+        for (int i = 0; i <= count && count > 0; i++) {
+            String edge = i < count ? scale.shows().apply(scale.edges().get(i)).replace("UVI ", "") : "";
+            bands.add(new ClimateView.Band(scale.colour(i), edge, scale.calm().contains(i)));
+        }
+        return bands;
+    }
+
+    /** The bands of a field; of the one that fills the drawing those that are wanted look calm. */
+    static FieldScale scale(FieldKind kind, ClimateLook look, Evaluation e) {
+        FieldScale scale = FieldScales.of(kind, e);
+        if (kind != look.fill()) {
+            return scale;
+        }
+        List<Range> wanted = wanted(look, e);
+        Set<Integer> calm = new HashSet<>();
         int count = scale.edges().size();
         for (int i = 0; i <= count && count > 0; i++) {
             double low = i == 0 ? -Double.MAX_VALUE : scale.edges().get(i - 1);
             double high = i == count ? Double.MAX_VALUE : scale.edges().get(i);
-            String edge = i < count ? scale.shows().apply(scale.edges().get(i)).replace("UVI ", "") : "";
-            bands.add(new ClimateView.Band(
-                    scale.colour(i),
-                    edge,
-                    wanted.stream().anyMatch(r -> Math.min(high, r.max()) - Math.max(low, r.min()) > 1e-9)));
+            if (wanted.stream().anyMatch(r -> Math.min(high, r.max()) - Math.max(low, r.min()) > 1e-9)) {
+                calm.add(i);
+            }
         }
-        return bands;
+        return scale.calming(calm);
     }
 
     /** What the animals want of a field, in the unit of its edges. */

@@ -18,6 +18,7 @@ import org.springframework.context.i18n.LocaleContextHolder;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
+import tanah.core.finding.Remedy;
 import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
@@ -50,7 +51,7 @@ class FindingWordsTest {
                 Severity.CAUTION,
                 Place.of(Stage.VESSEL),
                 List.of(measures),
-                List.of()));
+                List.of(Remedy.byHand("cut-shorter"))));
     }
 
     /** derived: 10 months of 30.44 days from 1 March are 304 days: 30 December; 4 are 122: 1 July. */
