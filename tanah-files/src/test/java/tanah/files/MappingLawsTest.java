@@ -159,7 +159,7 @@ class MappingLawsTest {
         for (Plan p : PLANS) {
             for (int i = 0; i < p.mapped().devices().size(); i++) {
                 Optional<Device.Thermostat> planned =
-                        p.mapped().devices().get(i).thermostat();
+                        p.mapped().devices().get(i).thermostat().or(() -> inside(p));
                 Optional<Fixture.Thermostat> mapped = p.box().fixtures().get(i).thermostat();
                 if (mapped.isPresent()) {
                     seen++;
@@ -175,6 +175,27 @@ class MappingLawsTest {
             }
         }
         assertThat(seen).isPositive();
+    }
+
+    /** A water heater of which the plan says nothing is set to what the water is to have. */
+    private static Optional<Device.Thermostat> inside(Plan p) {
+        return p.design().water().map(w -> Device.Thermostat.builtIn(w.celsius()));
+    }
+
+    @Test
+    void onlyAWaterHeaterHasAThermostatInside() {
+        for (Plan p : PLANS) {
+            for (int i = 0; i < p.mapped().devices().size(); i++) {
+                Device d = p.mapped().devices().get(i);
+                boolean wet = CATALOGUE
+                        .findGear(d.item())
+                        .filter(g -> g.isWaterHeater())
+                        .isPresent();
+                if (d.thermostat().isEmpty() && !wet) {
+                    assertThat(p.box().fixtures().get(i).thermostat()).isEmpty();
+                }
+            }
+        }
     }
 
     // ---- floor and water

@@ -11,7 +11,8 @@ import tanah.core.catalogue.Range;
  * @param need    loose volume (m³), area (m²) of mesh, number of pieces or length (m) of tube, waste included
  * @param unit    l, m2, piece or m
  * @param forParts what asks for it, and how much
- * @param packs   whole packs at least cost, where packs are known
+ * @param atHand  of it that the keeper has already, in the same unit
+ * @param packs   whole packs at least cost for the rest, where packs are known
  * @param price   lowest and highest price, major units of reference currency: of the packs, else of the loose amount
  * @param flags   what to watch for
  */
@@ -20,12 +21,18 @@ public record BuyLine(
         double need,
         String unit,
         List<Share> forParts,
+        double atHand,
         Optional<PackChoice> packs,
         Range price,
         List<String> flags) {
     public BuyLine {
         forParts = List.copyOf(forParts);
         flags = List.copyOf(flags);
+    }
+
+    /** What is left to buy, in the line's unit. */
+    public double toBuy() {
+        return need - atHand;
     }
 
     /** Whether it is a device or belongs to one. */

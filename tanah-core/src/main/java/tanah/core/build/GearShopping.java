@@ -57,6 +57,7 @@ final class GearShopping {
                     need,
                     unit,
                     shares,
+                    0,
                     Optional.empty(),
                     each.times(need),
                     gear.note().map(List::of).orElse(List.of()));

@@ -32,6 +32,12 @@ public record Shopping(List<BuyLine> lines, List<MixBatch> batches, Range price,
     }
 
     public static Shopping of(Design design, Vessel vessel, GroundResult ground, Catalogue catalogue) {
+        return of(design, vessel, ground, Map.of(), catalogue);
+    }
+
+    /** @param atHand loose litres that the keeper has, by medium (m³) */
+    public static Shopping of(
+            Design design, Vessel vessel, GroundResult ground, Map<String, Double> atHand, Catalogue catalogue) {
         Map<String, List<BuyLine.Share>> needs = new LinkedHashMap<>();
         Map<String, List<Pack>> bags = new LinkedHashMap<>();
         List<MixBatch> batches = new ArrayList<>();
@@ -54,7 +60,8 @@ public record Shopping(List<BuyLine> lines, List<MixBatch> batches, Range price,
             }
         }
         List<BuyLine> lines = new ArrayList<>();
-        needs.forEach((item, shares) -> lines.add(line(item, shares, bags.getOrDefault(item, List.of()), catalogue)));
+        needs.forEach(
+                (item, shares) -> lines.add(line(item, shares, bags.getOrDefault(item, List.of()), atHand, catalogue)));
         mesh(design, vessel, ground).ifPresent(lines::add);
         lines.addAll(GearShopping.lines(design, catalogue));
         double low = lines.stream().mapToDouble(l -> l.price().min()).sum();
@@ -98,13 +105,16 @@ public record Shopping(List<BuyLine> lines, List<MixBatch> batches, Range price,
     }
 
     /** @param own bags that the keeper buys it in, which count before those of the catalogue */
-    private static BuyLine line(String item, List<BuyLine.Share> shares, List<Pack> own, Catalogue catalogue) {
+    private static BuyLine line(
+            String item, List<BuyLine.Share> shares, List<Pack> own, Map<String, Double> atHand, Catalogue catalogue) {
         Medium medium = catalogue.findMedium(item).orElseThrow();
         double need = shares.stream().mapToDouble(BuyLine.Share::amount).sum();
-        Optional<PackChoice> packs = Packs.cheapest(need, own.isEmpty() ? catalogue.packsOf(item) : own);
+        double had = Math.min(need, atHand.getOrDefault(item, 0.0));
+        double rest = need - had;
+        Optional<PackChoice> packs = Packs.cheapest(rest, own.isEmpty() ? catalogue.packsOf(item) : own);
         Range price = packs.map(p -> new Range(p.price() / 100.0, p.price() / 100.0))
-                .orElseGet(() -> medium.price().times(need * 1000));
-        return new BuyLine(item, need, "l", shares, packs, price, medium.flags());
+                .orElseGet(() -> medium.price().times(rest * 1000));
+        return new BuyLine(item, need, "l", shares, had, packs, price, medium.flags());
     }
 
     /** The separator under the soil: plan area and a turned-up edge at every wall. */
@@ -127,6 +137,7 @@ public record Shopping(List<BuyLine> lines, List<MixBatch> batches, Range price,
                 need,
                 "m2",
                 List.of(new BuyLine.Share(over.get().id(), need)),
+                0,
                 Optional.empty(),
                 MESH_PRICE.times(need),
                 List.of()));

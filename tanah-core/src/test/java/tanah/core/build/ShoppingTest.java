@@ -68,6 +68,29 @@ class ShoppingTest {
         assertThat(line.packs().orElseThrow().picks().get(0).pack().amount()).isEqualTo(0.015);
     }
 
+    /** derived: 42 L of sand wanted, 40 at hand: a 2 L rest; with 50 at hand nothing is bought. */
+    @Test
+    void whatIsAtHandIsNotBought() {
+        Design design = TestDesigns.box(1.0, 0.5, 0.6, TestDesigns.soil("sand_play", 0.08));
+        double need = line(shopping(design), "sand_play").need();
+        for (double had : new double[] {0, need - 0.002, need, need + 0.008}) {
+            Shopping list = Shopping.of(
+                    design,
+                    TestDesigns.vessel(design),
+                    TestDesigns.ground(design),
+                    java.util.Map.of("sand_play", had),
+                    TestMedia.catalogue());
+            BuyLine line = line(list, "sand_play");
+            assertThat(line.need()).isEqualTo(need);
+            assertThat(line.toBuy()).isCloseTo(Math.max(0, need - had), within(1e-12));
+            line.packs().ifPresent(p -> assertThat(p.amount()).isGreaterThanOrEqualTo(line.toBuy() - 1e-9));
+            assertThat(line.price().max() > 0).isEqualTo(had < need);
+            if (had >= need) {
+                assertThat(line.price().max()).isZero();
+            }
+        }
+    }
+
     private static BuyLine line(Shopping list, String item) {
         return list.lines().stream()
                 .filter(l -> l.item().equals(item))

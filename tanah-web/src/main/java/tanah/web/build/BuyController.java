@@ -1,16 +1,19 @@
 package tanah.web.build;
 
 import java.util.List;
+import java.util.Optional;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import tanah.core.build.Shopping;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
 import tanah.web.account.Keeper;
 import tanah.web.catalogue.Catalogues;
+import tanah.web.catalogue.StockService;
 import tanah.web.design.notes.Notes;
 import tanah.web.design.overlay.SheetOptions;
 import tanah.web.design.stage.DesignPages;
@@ -29,6 +32,7 @@ class BuyController {
     private final DesignPages pages;
     private final Notes notes;
     private final BuyPages buy;
+    private final StockService stock;
 
     BuyController(
             EnclosureService enclosures,
@@ -36,13 +40,15 @@ class BuyController {
             Evaluations evaluations,
             DesignPages pages,
             Notes notes,
-            BuyPages buy) {
+            BuyPages buy,
+            StockService stock) {
         this.enclosures = enclosures;
         this.catalogues = catalogues;
         this.evaluations = evaluations;
         this.pages = pages;
         this.notes = notes;
         this.buy = buy;
+        this.stock = stock;
     }
 
     @GetMapping("/enclosures/{id}/build")
@@ -51,10 +57,12 @@ class BuyController {
         Evaluation e = evaluations.quick(enclosure.design(), id);
         SheetOptions options = SheetOptions.sized("section", 680, 380);
         model.addAttribute("view", pages.view(keeper.id(), enclosure, e, Stage.BUILD, options));
-        model.addAttribute("lines", e.shopping().map(s -> buy.lines(s, e)).orElse(List.of()));
-        model.addAttribute("batches", e.shopping().map(s -> buy.batches(s, e)).orElse(List.of()));
-        model.addAttribute(
-                "price", e.shopping().map(s -> Numbers.price(s.price())).orElse(""));
+        Optional<Shopping> list = e.vessel()
+                .map(v -> Shopping.of(
+                        e.design(), v, e.ground().orElseThrow(), stock.loose(keeper.id()), catalogues.of(e.design())));
+        model.addAttribute("lines", list.map(s -> buy.lines(s, e)).orElse(List.of()));
+        model.addAttribute("batches", list.map(s -> buy.batches(s, e)).orElse(List.of()));
+        model.addAttribute("price", list.map(s -> Numbers.price(s.price())).orElse(""));
         model.addAttribute(
                 "total", e.mass().map(m -> Numbers.massWithUnit(m.total())).orElse(""));
         model.addAttribute("heavy", e.mass().filter(m -> m.total() > 25).isPresent());

@@ -37,7 +37,7 @@ public class BuyPages {
      * @param why
      * @param watch for
      */
-    public record Line(String what, String need, String packs, String price, String why, String watch) {}
+    public record Line(String what, String need, String atHand, String packs, String price, String why, String watch) {}
 
     /**
      * @param layer name
@@ -61,7 +61,10 @@ public class BuyPages {
             lines.add(new Line(
                     what(line, catalogues.of(e.design())),
                     need(line),
-                    line.packs().map(BuyPages::packs).orElse(words.of("buy.by." + line.unit())),
+                    line.atHand() > 0 ? Numbers.volumeWithUnit(line.atHand()) : "",
+                    line.toBuy() <= 1e-9 && litres
+                            ? words.of("buy.nothing_more")
+                            : line.packs().map(BuyPages::packs).orElse(words.of("buy.by." + line.unit())),
                     Numbers.price(line.price()),
                     line.forParts().stream()
                             .map(s -> names.of(s.part(), e.design(), catalogues.of(e.design()))

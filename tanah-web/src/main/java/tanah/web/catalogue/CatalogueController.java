@@ -24,8 +24,10 @@ class CatalogueController {
     private final CataloguePages pages;
     private final OwnEntryService own;
     private final CatalogueLists lists;
+    private final AnimalEntry animals;
 
-    CatalogueController(CataloguePages pages, OwnEntryService own, CatalogueLists lists) {
+    CatalogueController(CataloguePages pages, OwnEntryService own, CatalogueLists lists, AnimalEntry animals) {
+        this.animals = animals;
         this.lists = lists;
         this.pages = pages;
         this.own = own;
@@ -52,7 +54,11 @@ class CatalogueController {
             @PathVariable String entry,
             @AuthenticationPrincipal Keeper keeper,
             Model model) {
-        model.addAttribute("view", pages.entry(known(kind), entry, keeper.id()));
+        Kind known = known(kind);
+        model.addAttribute("view", pages.entry(known, entry, keeper.id()));
+        if (known == Kind.ANIMALS) {
+            animals.of(entry, keeper.id()).ifPresent(a -> model.addAttribute("animal", a));
+        }
         return "catalogue/entry";
     }
 

@@ -6,29 +6,38 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeSet;
 import org.springframework.stereotype.Component;
 import tanah.files.catalogue.Kind;
 import tanah.files.catalogue.OwnRows;
 import tanah.files.catalogue.ShippedRows;
+import tanah.web.shell.Words;
+import tanah.web.svg.NeedStrip;
 
 /** Lists of the catalogue, shipped and own: searched and narrowed. */
 @Component
 class CatalogueLists {
     private static final int PAGE = 50;
+    private static final double HOTTEST = 60; // °C at the end of the strip
+    private static final double FULL = 100; // %
+    private static final double STRONGEST = 8; // UV index
+    private static final double LONGEST = 120; // cm
 
     private final ShippedRows shipped = new ShippedRows();
     private final OwnEntryService own;
     private final ColumnWords columns;
+    private final Words words;
 
-    CatalogueLists(OwnEntryService own, ColumnWords columns) {
+    CatalogueLists(OwnEntryService own, ColumnWords columns, Words words) {
+        this.words = words;
         this.own = own;
         this.columns = columns;
     }
 
     /** One line of a list. */
-    public record Line(String id, String title, String latin, String hint, boolean own) {}
+    public record Line(String id, String title, String latin, String hint, boolean own, String strip) {}
 
     /** A way to narrow a list. */
     public record Facet(String column, String label, List<Choice> choices) {}
@@ -125,7 +134,42 @@ class CatalogueLists {
                 CataloguePages.title(kind, row),
                 row.getOrDefault("scientific_name", ""),
                 hint,
-                id.startsWith(OwnRows.PREFIX));
+                id.startsWith(OwnRows.PREFIX),
+                kind == Kind.ANIMALS ? strip(row) : "");
+    }
+
+    /** From the coolest night to the warmest place, damp, UV and length: what an animal needs and how long it grows, at a glance. */
+    private String strip(Map<String, String> row) {
+        String hot =
+                row.getOrDefault("basking_surface_max_c", "").isEmpty() ? "warm_air_max_c" : "basking_surface_max_c";
+        String warm = span(row, "night_min_c", hot) + " °C";
+        String damp = span(row, "rh_day_min_pct", "rh_day_max_pct") + " %";
+        String uv = span(row, "uvi_bask_min", "uvi_bask_max");
+        return NeedStrip.draw(
+                List.of(
+                        part("warm", row, "night_min_c", hot, HOTTEST),
+                        part("damp", row, "rh_day_min_pct", "rh_day_max_pct", FULL),
+                        part("uv", row, "uvi_bask_min", "uvi_bask_max", STRONGEST),
+                        new NeedStrip.Part("size", OptionalDouble.of(0), share(row, "total_length_adult_cm", LONGEST))),
+                words.of("catalogue.strip.said", warm, damp, uv.isEmpty() ? "–" : uv));
+    }
+
+    private static String span(Map<String, String> row, String low, String high) {
+        String from = row.getOrDefault(low, "");
+        String to = row.getOrDefault(high, "");
+        return from.equals(to) ? from : from + "–" + to;
+    }
+
+    private static NeedStrip.Part part(String css, Map<String, String> row, String low, String high, double most) {
+        return new NeedStrip.Part(css, share(row, low, most), share(row, high, most));
+    }
+
+    private static OptionalDouble share(Map<String, String> row, String column, double most) {
+        try {
+            return OptionalDouble.of(Double.parseDouble(row.getOrDefault(column, "")) / most);
+        } catch (NumberFormatException e) {
+            return OptionalDouble.empty(); // an own entry may leave it open
+        }
     }
 
     private static String haystack(Kind kind, Map<String, String> row) {

@@ -18,6 +18,9 @@ import tools.jackson.databind.JsonNode;
 /** Lists and entries of the catalogue, shipped and own, as they are shown. */
 @Component
 class CataloguePages {
+    /** Codes of botanical regions, for the models alone: beside them stands the region in words. */
+    private static final String CODES = "native_regions_wgsrpd";
+
     private final ShippedRows shipped = new ShippedRows();
     private final OwnEntryService own;
     private final ColumnWords columns;
@@ -30,7 +33,19 @@ class CataloguePages {
     }
 
     /** A value of an entry. */
-    public record Value(String label, String value, String provenance, boolean changed, String shipped) {}
+    public record Value(String label, String value, String provenance, boolean changed, String shipped) {
+        private static final int SHORT = 12;
+
+        /** The first word of where it comes from. */
+        public String standing() {
+            return isLong() ? provenance.split("[:;,]")[0] : provenance;
+        }
+
+        /** Whether there is more to read, on asking. */
+        public boolean isLong() {
+            return provenance.length() > SHORT;
+        }
+    }
 
     /** Values that belong together. */
     public record Group(String head, List<Value> values) {}
@@ -123,7 +138,7 @@ class CataloguePages {
 
     private List<Value> value(Kind kind, String column, Map<String, String> row, Map<String, String> base) {
         String high = columns.upper(column);
-        if (columns.isUpper(column, row) || ColumnGroups.isProvenance(column)) {
+        if (columns.isUpper(column, row) || ColumnGroups.isProvenance(column) || column.equals(CODES)) {
             return List.of();
         }
         String low = row.getOrDefault(column, "");

@@ -79,13 +79,23 @@ class ColumnWords {
         if (cell.isEmpty()) {
             return "";
         }
+        String said = words.or("column.value." + column + "." + cell, "");
+        if (!said.isEmpty()) {
+            return said;
+        }
+        if (column.equals("name") || column.equals("scientific_name") || column.equals("common_name")) {
+            return cell;
+        }
         if (!cell.matches("-?\\d+(\\.\\d+)?")) {
             return Arrays.stream(cell.split(";"))
                     .map(String::strip)
                     .map(this::choice)
                     .collect(Collectors.joining(", "));
         }
-        double number = Double.parseDouble(cell);
+        return number(column, Double.parseDouble(cell));
+    }
+
+    private static String number(String column, double number) {
         if (column.endsWith("_per_l") && column.startsWith("price")) {
             return Numbers.upTo(Numbers.money(number), 2);
         }

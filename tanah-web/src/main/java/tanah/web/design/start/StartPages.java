@@ -34,6 +34,7 @@ import tanah.web.design.words.PageHead;
 import tanah.web.enclosure.RevisionRow;
 import tanah.web.evaluate.Evaluations;
 import tanah.web.forms.Numbers;
+import tanah.web.need.NeedBars;
 import tanah.web.shell.Words;
 import tanah.web.svg.BoxSvg;
 

@@ -6,9 +6,10 @@ import tanah.web.design.edit.NumberRow;
 import tanah.web.design.ledger.LedgerView;
 import tanah.web.design.notes.NoteView;
 import tanah.web.design.stage.StageView;
+import tanah.web.need.NeedView;
 
 /** The start sheet: animal, vessel, room. */
-public record StartView(
+record StartView(
         long id,
         int revision,
         String name,
@@ -43,17 +44,12 @@ public record StartView(
      * @param present whether one is chosen
      */
     public record Chosen(
-            boolean present, String common, String latin, List<Need> bars, List<String> lines, List<String> cautions) {}
-
-    /**
-     * A need as a range.
-     *
-     * @param label what
-     * @param value range with unit
-     * @param svg bar
-     * @param source standing
-     */
-    public record Need(String label, String value, String svg, String source) {}
+            boolean present,
+            String common,
+            String latin,
+            List<NeedView> bars,
+            List<String> lines,
+            List<String> cautions) {}
 
     /** A vessel with what it means. */
     public record Card(

@@ -1,4 +1,4 @@
-package tanah.web.design.start;
+package tanah.web.need;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -14,7 +14,7 @@ import tanah.web.svg.RangeBar;
 
 /** A species' needs as ranges, each with where it comes from. */
 @Component
-class NeedBars {
+public class NeedBars {
     private static final String THIN = "\u2009";
 
     private final Words words;
@@ -34,8 +34,9 @@ class NeedBars {
         };
     }
 
-    List<StartView.Need> of(Species s) {
-        List<StartView.Need> bars = new ArrayList<>();
+    /** All bars of a species. */
+    public List<NeedView> of(Species s) {
+        List<NeedView> bars = new ArrayList<>();
         for (Want want : Want.values()) {
             want.of(s).ifPresent(r -> bars.add(range(want.word(), want.unit(), r, ends(want), s, want.lowColumn())));
             if (want == Want.NIGHT) {
@@ -53,7 +54,7 @@ class NeedBars {
                     OptionalDouble.empty(),
                     List.of(),
                     words.of("need.depth.said", Numbers.upTo(least, 1), Numbers.lengthUnit()));
-            bars.add(new StartView.Need(
+            bars.add(new NeedView(
                     words.of("need.depth"),
                     words.of("at_least", Numbers.upTo(least, 1) + THIN + Numbers.lengthUnit()),
                     bar.draw(),
@@ -62,7 +63,7 @@ class NeedBars {
         return bars;
     }
 
-    private StartView.Need range(String key, Unit unit, Range wanted, Range ends, Species s, String column) {
+    private NeedView range(String key, Unit unit, Range wanted, Range ends, Species s, String column) {
         Range r = shown(unit, wanted);
         Range axis = shown(unit, ends);
         String symbol = unit == Unit.CELSIUS ? Numbers.temperatureUnit() : unit.symbol();
@@ -77,7 +78,7 @@ class NeedBars {
                 OptionalDouble.empty(),
                 List.of(),
                 words.of("need.said", label, Numbers.upTo(r.min(), 1), Numbers.upTo(r.max(), 1), symbol));
-        return new StartView.Need(label, value, bar.draw(), s.source(column));
+        return new NeedView(label, value, bar.draw(), s.source(column));
     }
 
     private static Range shown(Unit unit, Range r) {
