@@ -33,7 +33,9 @@ function sync(old, fresh) {
     old.replaceWith(document.adoptNode(fresh));
     return;
   }
-  [...old.attributes].filter((a) => !fresh.hasAttribute(a.name)).forEach((a) => old.removeAttribute(a.name));
+  // what a hand has unfolded stays so
+  const unfolded = (a) => a.name === "open" && old.nodeName === "DETAILS";
+  [...old.attributes].filter((a) => !fresh.hasAttribute(a.name) && !unfolded(a)).forEach((a) => old.removeAttribute(a.name));
   [...fresh.attributes].filter((a) => old.getAttribute(a.name) !== a.value).forEach((a) => old.setAttribute(a.name, a.value));
   if (field) { unTyped(old); }
   const parts = [...fresh.childNodes];

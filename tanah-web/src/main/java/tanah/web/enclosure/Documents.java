@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import tanah.core.design.Design;
 import tanah.files.design.DesignReader;
+import tanah.files.design.DesignWriter;
 import tanah.files.design.Parsed;
 
 /** Documents of plans read into plans; those that were read last are kept. */
@@ -40,6 +41,32 @@ class Documents {
                         new Stored(enclosure, revision, document.hashCode()),
                         k -> new Read(readStored(document), document.length()))
                 .design();
+    }
+
+    /**
+     * A plan as it is stored.
+     *
+     * @throws RefusedPlanException where it could not be read again
+     */
+    String written(Design design) {
+        String document = DesignWriter.writeCompact(design);
+        if (reader.read(document) instanceof Parsed.Refused refused) {
+            throw new RefusedPlanException(refused.problems());
+        }
+        return document;
+    }
+
+    /** The same of an enclosure's next revision, which is kept read. */
+    String written(Design design, long enclosure, int revision) {
+        String document = DesignWriter.writeCompact(design);
+        Parsed parsed = reader.read(document);
+        if (parsed instanceof Parsed.Refused refused) {
+            throw new RefusedPlanException(refused.problems());
+        }
+        read.put(
+                new Stored(enclosure, revision, document.hashCode()),
+                new Read(((Parsed.Accepted) parsed).design(), document.length()));
+        return document;
     }
 
     Design readStored(String document) {

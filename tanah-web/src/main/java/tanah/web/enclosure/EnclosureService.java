@@ -105,7 +105,7 @@ public class EnclosureService {
     @Transactional
     public long create(long keeperId, Design design, String phase, String summary) {
         long id = enclosures.insert(keeperId, design.name(), phase);
-        String document = DesignWriter.writeCompact(own.embed(keeperId, design));
+        String document = documents.written(own.embed(keeperId, design));
         enclosures.insertRevision(keeperId, id, 1, document, Revisions.cut(summary), null, null);
         return id;
     }

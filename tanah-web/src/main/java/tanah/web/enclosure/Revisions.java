@@ -3,7 +3,6 @@ package tanah.web.enclosure;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tanah.core.design.Design;
-import tanah.files.design.DesignWriter;
 
 /** Writes the next revision of an enclosure. */
 @Component
@@ -11,8 +10,10 @@ class Revisions {
     private static final int LONGEST_SUMMARY = 200;
 
     private final EnclosureMapper enclosures;
+    private final Documents documents;
 
-    Revisions(EnclosureMapper enclosures) {
+    Revisions(EnclosureMapper enclosures, Documents documents) {
+        this.documents = documents;
         this.enclosures = enclosures;
     }
 
@@ -29,7 +30,7 @@ class Revisions {
             return false;
         }
         enclosures.insertRevision(
-                keeperId, id, current + 1, DesignWriter.writeCompact(design), cut(summary), before, redo);
+                keeperId, id, current + 1, documents.written(design, id, current + 1), cut(summary), before, redo);
         return true;
     }
 

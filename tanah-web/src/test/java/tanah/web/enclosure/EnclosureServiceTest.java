@@ -18,6 +18,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tanah.core.design.Design;
 import tanah.core.design.HeatDay;
 import tanah.files.catalogue.CatalogueReader;
@@ -35,9 +36,9 @@ class EnclosureServiceTest {
 
     private final MemoryEnclosures stored = new MemoryEnclosures();
     private final OwnEntryService own = mock(OwnEntryService.class);
-    private final Revisions revisions = new Revisions(stored);
-    private final EnclosureService service =
-            new EnclosureService(stored, new Documents(READER), revisions, own, Clock.systemUTC());
+    private final Documents documents = new Documents(READER);
+    private final Revisions revisions = new Revisions(stored, documents);
+    private final EnclosureService service = new EnclosureService(stored, documents, revisions, own, Clock.systemUTC());
     private final EnclosureHistory history = new EnclosureHistory(service, stored, revisions, own);
 
     private long id;
@@ -63,6 +64,19 @@ class EnclosureServiceTest {
     }
 
     // ---- saving
+
+    /** A plan that could not be read again would never be seen any more: it is not stored, and the page is told why. */
+    @ParameterizedTest
+    @ValueSource(doubles = {-1, 24.5, 1e6})
+    void whatCouldNotBeReadAgainIsNotStored(double hours) {
+        assertThatThrownBy(() -> save(1, plan("Toads", hours), "wrong"))
+                .isInstanceOfSatisfying(
+                        RefusedPlanException.class,
+                        e -> assertThat(e.problems()).isNotEmpty());
+        assertThatThrownBy(() -> service.create(OWNER, plan("More", hours), "planning", "begun"))
+                .isInstanceOf(RefusedPlanException.class);
+        assertThat(service.revision(OWNER, id, 1).heat().hours()).isEqualTo(12);
+    }
 
     @Test
     void aSaveIsTheNextRevisionAndTheOldOneStays() {

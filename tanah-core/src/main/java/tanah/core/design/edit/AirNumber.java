@@ -14,13 +14,13 @@ public enum AirNumber implements EditNumber {
     /** Share of the lid that is mesh, 0 to 1. */
     LID_MESH(0, 1),
     /** Share of the mesh that is open, 0 to 1; empty: its item's. */
-    LID_OPEN(0.01, 1),
+    LID_OPEN(0.02, 0.98),
     /** Share of the mesh that nothing covers, 0 to 1; empty: the usual one. */
     LID_FREE(0.05, 1),
     /** Mean speed of the air by a fan inside (m/s). */
     FAN_SPEED(0, 2),
     /** Forced exchange with the room (m³/s). */
-    FAN_EXCHANGE(0, 500 / 3600.0);
+    FAN_EXCHANGE(0, 200 / 3600.0);
 
     private final Limits limits;
 

@@ -20,6 +20,9 @@ public sealed interface DamEdit extends Edit {
     /** Thinnest wall and narrowest water beside it (m), about the thickness of a thin pane. */
     double THINNEST = 0.003;
 
+    /** What no ruler shows (m). */
+    double LEAST = 1e-6;
+
     /** Kinds of wall, by their words in documents. */
     List<String> KINDS = List.of("foam", "glass", "acrylic", "stones", "wood", "none");
 
@@ -30,7 +33,29 @@ public sealed interface DamEdit extends Edit {
     record SetNumber(String dam, DamNumber number, double value) implements DamEdit {
         @Override
         public Optional<Refusal> refused(Design design, EditContext context) {
-            return number.refused(OptionalDouble.of(value));
+            Optional<Refusal> beyond = number.refused(OptionalDouble.of(value));
+            return beyond.isEmpty() && leaves(apply(design, context), context)
+                    ? Optional.of(Refusal.OUT_OF_RANGE)
+                    : beyond;
+        }
+
+        /** Whether the wall reaches the end of the box, or past it: what lies against it would have no floor left. */
+        private boolean leaves(Design after, EditContext context) {
+            if (after.vessel().isEmpty()) {
+                return false;
+            }
+            Vessel v = Boxes.resolve(after.vessel().get(), context.catalogue());
+            return after.ground().dams().stream()
+                    .filter(d -> d.id().equals(dam))
+                    .anyMatch(d -> {
+                        boolean along =
+                                edge(d, Surface.Axis.X, false) <= 0 && edge(d, Surface.Axis.X, true) >= v.length();
+                        boolean past = edge(d, Surface.Axis.X, false) < -LEAST
+                                || edge(d, Surface.Axis.X, true) > v.length() - (along ? -LEAST : LEAST)
+                                || edge(d, Surface.Axis.Y, false) < -LEAST
+                                || edge(d, Surface.Axis.Y, true) > v.width() + LEAST;
+                        return past;
+                    });
         }
 
         @Override

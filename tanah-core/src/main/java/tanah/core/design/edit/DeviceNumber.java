@@ -28,7 +28,7 @@ public enum DeviceNumber implements EditNumber {
     /** Full width at half maximum (rad). */
     BEAM(Math.toRadians(5), Math.toRadians(170)),
     /** Share of its UV that is lost, 0 to 1. */
-    AGEING(0, 0.95),
+    AGEING(0, 0.5),
     /** Switched on by the clock (s after midnight). */
     ON(0, 86_400),
     /** By the clock for so long (s). */

@@ -8,7 +8,7 @@ public enum MistNumber implements EditNumber {
     /** When it begins, after midnight. */
     HOUR(0, 86_364),
     /** How long it sprays. */
-    SECONDS(1, 3600);
+    SECONDS(1, 600);
 
     private final Limits limits;
 

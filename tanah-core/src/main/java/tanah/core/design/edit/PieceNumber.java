@@ -18,7 +18,7 @@ public enum PieceNumber implements EditNumber {
     WIDTH(0.005, 3),
     HEIGHT(0.005, 3),
     /** Measured by dunking (m³), or not given. */
-    VOLUME(1e-6, 1),
+    VOLUME(1e-6, 0.5),
     /** kg, or not given. */
     MASS(0.001, 1000),
     /** Area of the pad under it (m²). */

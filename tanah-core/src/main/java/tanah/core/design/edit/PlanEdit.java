@@ -84,7 +84,7 @@ public sealed interface PlanEdit extends Edit {
     record UseVessel(VesselPlan vessel) implements PlanEdit {
         @Override
         public Design apply(Design design, EditContext context) {
-            return design.withVessel(vessel);
+            return underRim(design.withVessel(vessel), context);
         }
     }
 
@@ -152,9 +152,16 @@ public sealed interface PlanEdit extends Edit {
         public Design apply(Design design, EditContext context) {
             return context.catalogue()
                     .findVessel(vessel)
-                    .map(model -> design.withVessel(
-                            Boxes.fromCatalogue(model, design.vessel().flatMap(VesselPlan::structure))))
+                    .map(model -> Boxes.fromCatalogue(model, design.vessel().flatMap(VesselPlan::structure)))
+                    .map(v -> underRim(design.withVessel(v), context))
                     .orElse(design);
         }
+    }
+
+    /** In a lower box the water stands at the rim at most, where the rules speak of it; over the rim no plan can be stored. */
+    private static Design underRim(Design design, EditContext context) {
+        double rim = Boxes.resolve(design.vessel().orElseThrow(), context.catalogue())
+                .rim();
+        return design.withWater(design.water().map(w -> w.fill().level().orElse(0) > rim ? w.withLevel(rim) : w));
     }
 }

@@ -4,6 +4,7 @@ package tanah.core.design.edit;
 public enum Refusal {
     VESSEL_FIRST("vessel.first"),
     WATER_FIRST("water.first"),
+    OVER_RIM("level.rim"),
     OUT_OF_RANGE("number.beyond"),
     UNKNOWN_MEDIUM("media.unknown"),
     UNKNOWN_ITEM("choice"),

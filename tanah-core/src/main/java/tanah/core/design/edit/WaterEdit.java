@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
+import tanah.core.design.Boxes;
 import tanah.core.design.Design;
 import tanah.core.design.Ids;
 import tanah.core.design.OtherFields;
@@ -14,12 +15,21 @@ import tanah.core.design.WaterPart;
 
 /** Changes of stage 5: the water, its walls and ways out. */
 public sealed interface WaterEdit extends Edit {
+    /** What a change of units may add (m). */
+    double HAIR = 1e-9;
 
     /** Give the water, its tap or its changes another number (SI); one that may be left out is empty then. */
     record SetNumber(WaterNumber number, OptionalDouble value) implements WaterEdit {
         @Override
         public Optional<Refusal> refused(Design design, EditContext context) {
-            return number.refused(value);
+            boolean overRim = number == WaterNumber.LEVEL
+                    && value.isPresent()
+                    && design.vessel().isPresent()
+                    && value.getAsDouble()
+                            > Boxes.resolve(design.vessel().get(), context.catalogue())
+                                            .rim()
+                                    + HAIR;
+            return overRim ? Optional.of(Refusal.OVER_RIM) : number.refused(value);
         }
 
         @Override

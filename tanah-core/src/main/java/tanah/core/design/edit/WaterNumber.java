@@ -30,7 +30,7 @@ public enum WaterNumber implements EditNumber {
     /** Share that is replaced each time, 0 to 1. */
     CHANGE_FRACTION(0.01, 1),
     /** s. */
-    CHANGE_INTERVAL(0.04 * 86_400, 365 * 86_400.0),
+    CHANGE_INTERVAL(0.1 * 86_400, 365 * 86_400.0),
     /** Not to be passed (kg/m³ as NO3). */
     NITRATE_TARGET(0.001, 0.5);
 

@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import tanah.core.design.Design;
 import tanah.core.evaluate.Evaluation;
+import tanah.files.schema.Problem;
 import tanah.web.account.Keeper;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.catalogue.OwnEntryService;
@@ -32,6 +33,7 @@ import tanah.web.design.overlay.SheetOptions;
 import tanah.web.enclosure.ConflictException;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
+import tanah.web.enclosure.RefusedPlanException;
 import tanah.web.evaluate.Evaluations;
 import tanah.web.evaluate.LivedIn;
 import tanah.web.forms.ErrorWords;
@@ -217,6 +219,10 @@ public class StageController {
             return new Result(enclosures.get(keeper.id(), id), Map.of(), outcome.part(), saved.merged(), null);
         } catch (ConflictException e) {
             return new Result(e.current(), Map.of(), form.partId(), false, e);
+        } catch (RefusedPlanException e) {
+            Problem first = e.problems().get(0);
+            errors.add(form.opWord() + "-" + form.partId(), "error.plan.refused", first.what(), first.accepted());
+            return new Result(current, words.of(errors), outcome.part(), false, null);
         }
     }
 

@@ -33,6 +33,7 @@ import tanah.web.design.stage.StageController;
 import tanah.web.enclosure.ConflictException;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
+import tanah.web.enclosure.RefusedPlanException;
 import tanah.web.forms.ErrorWords;
 import tanah.web.forms.FieldErrors;
 import tanah.web.forms.Presentation;
@@ -196,6 +197,12 @@ class StartController {
                 return "redirect:/enclosures/" + id + "/ground";
             } catch (ConflictException e) {
                 return "redirect:/enclosures/" + id + "/conflicts/" + e.pending();
+            } catch (RefusedPlanException e) {
+                errors.add(
+                        "vessel",
+                        "error.plan.refused",
+                        e.problems().get(0).what(),
+                        e.problems().get(0).accepted());
             }
         }
         show(

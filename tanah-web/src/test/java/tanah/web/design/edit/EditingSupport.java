@@ -18,6 +18,7 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
 import tanah.files.catalogue.CatalogueReader;
 import tanah.files.design.DesignReader;
+import tanah.files.design.DesignWriter;
 import tanah.files.design.Parsed;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.words.PartNames;
@@ -118,6 +119,9 @@ public final class EditingSupport {
     public static Done apply(Editing editing, Design design, String op, String part, String value, String other) {
         FieldErrors errors = new FieldErrors();
         EditOutcome outcome = editing.apply(design, new EditForm(1, op, part, value, other, false), 1, errors);
+        // whatever an edit makes of a plan must be read again, or its keeper never sees the plan any more
+        assertThat(new DesignReader(CATALOGUE).read(DesignWriter.write(outcome.design())))
+                .isInstanceOf(Parsed.Accepted.class);
         return new Done(design, outcome, errors);
     }
 }
