@@ -384,6 +384,38 @@ class StagesIT extends BrowserTest {
         assertThat(page.locator("h2")).hasText("Running media moved in");
     }
 
+    /** Folded notes come with the second answer; unfolded they are there, and stay so while edits come in. */
+    @Test
+    void unfoldedNotesAreWrittenAndStayUnfolded() {
+        GroundPage ground = begun();
+        ground.depth("soil").fill("9");
+        ground.depth("soil").press("Enter");
+        page.locator(".tally-box").click();
+        Locator list = page.locator(".note-list .note");
+        assertThat(list.first()).isVisible();
+        int before = list.count();
+        org.assertj.core.api.Assertions.assertThat(before).isGreaterThan(3);
+        ground.depth("soil").fill("10");
+        ground.depth("soil").press("Enter");
+        assertThat(ground.saved()).containsText("Revision 3");
+        assertThat(page.locator(".all-notes[open]")).hasCount(1);
+        assertThat(list.first()).isVisible();
+    }
+
+    /** A sheet thicker than a plan may hold is told beside its field; nothing is saved that could not be read again. */
+    @Test
+    void aSheetTooThickIsRefusedBesideItsField() {
+        begun();
+        StagePage stage = StagePage.open(page, "air");
+        stage.add("sheet:back");
+        assertThat(stage.saved()).containsText("Revision 2");
+        stage.type("sheet-thick", "30");
+        assertThat(stage.error()).isVisible();
+        assertThat(stage.field("sheet-thick")).hasValue("30");
+        page.reload();
+        assertThat(stage.saved()).containsText("Revision 2");
+    }
+
     @Test
     void aMixIsTakenApartAndItsNumbersFollow() {
         GroundPage ground = begun();
