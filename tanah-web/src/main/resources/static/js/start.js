@@ -36,6 +36,8 @@ Alpine.data("start", () => ({
     }
   },
   soon(wait) {
+    // an answer that is on its way knows nothing of what was typed just now, and would put the old back
+    this.asked++;
     clearTimeout(this.timer);
     this.timer = setTimeout(() => this.look(), wait);
   },
