@@ -19,6 +19,10 @@ import tanah.core.vessel.Vessel;
 public final class VesselChoice {
     private static final Set<String> CLEAR = Set.of("glass", "acrylic", "polycarbonate");
 
+    /** What a keeper can live with best comes first. */
+    public static final Comparator<Candidate> EASIEST = Comparator.comparingInt((Candidate c) -> trouble(c.model()))
+            .thenComparingDouble(c -> c.vessel().brim());
+
     private VesselChoice() {}
 
     /**
@@ -38,8 +42,7 @@ public final class VesselChoice {
     public static Optional<VesselModel> forLife(Inhabitant animal, Catalogue catalogue) {
         return candidates(animal, catalogue).stream()
                 .filter(Candidate::suits)
-                .min(Comparator.comparingInt((Candidate c) -> trouble(c.model()))
-                        .thenComparingDouble(c -> c.vessel().brim()))
+                .min(EASIEST)
                 .map(Candidate::model);
     }
 

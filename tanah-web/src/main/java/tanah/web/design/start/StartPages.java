@@ -3,7 +3,6 @@ package tanah.web.design.start;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -147,12 +146,12 @@ class StartPages {
         }
     }
 
-    /** The chosen vessel and the smallest ones that last for life, smallest first. */
+    /** The chosen vessel and those that last for life, what is easiest to live with first. */
     private List<StartView.Card> cards(
             Design design, Inhabitant animal, List<VesselChoice.Candidate> candidates, String chosen) {
         List<VesselChoice.Candidate> shown = new ArrayList<>(candidates.stream()
                 .filter(VesselChoice.Candidate::suits)
-                .sorted(Comparator.comparingDouble(c -> c.vessel().brim()))
+                .sorted(VesselChoice.EASIEST)
                 .limit(CARDS)
                 .toList());
         candidates.stream()
