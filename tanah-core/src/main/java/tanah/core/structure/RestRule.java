@@ -32,8 +32,8 @@ public final class RestRule {
     private static final double LEAST = 1e-9; // m
     private static final double PUSH = 0.5;
     private static final double LIGHT = 0.5; // kg, what falls lighter hurts nobody
-    static final double SAFE = 1.5;
-    static final double LEAN = Math.toRadians(10);
+    private static final double SAFE = 1.5;
+    private static final double LEAN = Math.toRadians(10);
 
     private RestRule() {}
 
@@ -104,11 +104,24 @@ public final class RestRule {
             safety = Math.min(safety, topples > 0 ? tower.mass() * e / topples : Double.MAX_VALUE);
         }
         double tilt = Math.atan2(edge, tower.z() - item.base());
-        Place place = Place.part(Stage.HARDSCAPE, item.id());
+        return verdict(item.id(), PieceRules.name(item), edge, safety, tilt);
+    }
+
+    /**
+     * What a stand comes to.
+     *
+     * @param part   that stands
+     * @param name   of it for people
+     * @param edge   of its middle from the nearest edge (m), negative outside
+     * @param safety moment that holds over moment that topples
+     * @param tilt   by which it may lean before it falls (rad)
+     */
+    static Finding verdict(String part, String name, double edge, double safety, double tilt) {
+        Place place = Place.part(Stage.HARDSCAPE, part);
         if (edge > LEAST && safety >= SAFE && tilt >= LEAN) {
             List<Measure> numbers =
                     List.of(new Measure("edge", edge, Unit.CENTIMETRE), new Measure("tilt", tilt, Unit.DEGREE));
-            return Finding.of(STAYS, Severity.GOOD, place, numbers, List.of()).worded("", PieceRules.name(item));
+            return Finding.of(STAYS, Severity.GOOD, place, numbers, List.of()).worded("", name);
         }
         boolean stop = edge <= LEAST || safety < 1;
         return Finding.of(
@@ -117,7 +130,7 @@ public final class RestRule {
                         place,
                         numbers(edge, tilt, safety),
                         List.of(Remedy.byHand("wider-rest"), Remedy.byHand("bond-stack")))
-                .worded(edge <= LEAST ? "off" : safety < SAFE ? "pushed" : "", PieceRules.name(item));
+                .worded(edge <= LEAST ? "off" : safety < SAFE ? "pushed" : "", name);
     }
 
     /** What a person can check: how far its middle hangs out, or what tips it. */

@@ -11,18 +11,11 @@ import tanah.core.design.OtherFields;
 import tanah.core.design.PieceMove;
 import tanah.core.design.Solids;
 import tanah.core.finding.Finding;
-import tanah.core.finding.Measure;
-import tanah.core.finding.Place;
-import tanah.core.finding.Remedy;
-import tanah.core.finding.Severity;
-import tanah.core.finding.Stage;
-import tanah.core.units.Unit;
 
 /** Stacks that a plan describes block by block, bottom to top, judged at each joint. */
 public final class StackRule {
     private static final String FIELD = "stacks";
     private static final double CM = 0.01;
-    private static final double LEAST = 1e-9; // m
 
     private StackRule() {}
 
@@ -47,26 +40,7 @@ public final class StackRule {
 
     private static Finding judge(Stack stack, String name) {
         Stack.Joint weakest = stack.weakest();
-        boolean falls = weakest.edge() <= LEAST;
-        boolean pushed = weakest.safety() < RestRule.SAFE;
-        boolean leans = weakest.tilt() < RestRule.LEAN;
-        Place place = Place.part(Stage.HARDSCAPE, name);
-        Measure edge = new Measure("edge", weakest.edge(), Unit.CENTIMETRE);
-        Measure tilt = new Measure("tilt", weakest.tilt(), Unit.DEGREE);
-        if (!falls && !pushed && !leans) {
-            return Finding.of(RestRule.STAYS, Severity.GOOD, place, List.of(edge, tilt), List.of())
-                    .worded("", name);
-        }
-        List<Measure> numbers = falls
-                ? List.of(new Measure("out", Math.max(0, -weakest.edge()), Unit.CENTIMETRE))
-                : List.of(edge, pushed ? new Measure("safety", weakest.safety(), Unit.SHARE) : tilt);
-        return Finding.of(
-                        RestRule.TIPS,
-                        falls || weakest.safety() < 1 ? Severity.STOP : Severity.CAUTION,
-                        place,
-                        numbers,
-                        List.of(Remedy.byHand("wider-rest"), Remedy.byHand("bond-stack")))
-                .worded(falls ? "off" : pushed ? "pushed" : "", name);
+        return RestRule.verdict(name, name, weakest.edge(), weakest.safety(), weakest.tilt());
     }
 
     private static Optional<Stack> of(OtherFields stack, Design design, double animal, Catalogue catalogue) {
