@@ -14,23 +14,29 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tanah.core.box.ClimateCase;
+import tanah.core.box.Factors;
 import tanah.core.box.Fixture;
 import tanah.core.box.Floor;
 import tanah.core.box.Pane;
 import tanah.core.box.Shell;
 import tanah.core.catalogue.Catalogue;
+import tanah.core.climate.ClimateModel;
+import tanah.core.climate.LightMap;
 import tanah.core.design.AirPlan;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
 import tanah.core.design.Envelope;
 import tanah.core.design.edit.AirEdit;
 import tanah.core.design.edit.EditContext;
+import tanah.core.design.edit.PaneEdit;
+import tanah.core.design.edit.PaneNumber;
 import tanah.core.design.edit.WallEdit;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.light.Lid;
 import tanah.core.mapping.MappedDesign;
 import tanah.core.time.Season;
+import tanah.core.vessel.Material;
 import tanah.core.vessel.Vessel;
 import tanah.files.catalogue.CatalogueReader;
 
@@ -292,6 +298,43 @@ class MappingLawsTest {
             assertThat(after.cover().orElseThrow().resistance())
                     .isGreaterThan(before.cover().orElseThrow().resistance());
         }
+    }
+
+    /** 18 mm of plywood (0.13 W/mK) with a light face at the back: by hand 0.1385 m²K/W; all others as they were. */
+    @Test
+    void aWallOfItsOwnIsThatOfItsFaceAlone() {
+        Design bare = Examples.read("mossy-frog-paludarium");
+        Design board = wall(bare, Material.PLYWOOD, 0.018, 0.9);
+        Shell before = plan(bare).orElseThrow().box().shell();
+        Shell after = plan(board).orElseThrow().box().shell();
+        for (Lid.Side side : Lid.Side.values()) {
+            Pane b = after.sides().get(side);
+            if (side == Lid.Side.BACK) {
+                assertThat(b.resistance()).isCloseTo(0.1385, within(1e-4));
+                assertThat(b.transmits()).isZero();
+                assertThat(b.reflects()).isEqualTo(0.9);
+            } else {
+                assertThat(b).isEqualTo(before.sides().get(side));
+            }
+        }
+        double dark = light(wall(bare, Material.PLYWOOD, 0.018, 0.05));
+        assertThat(light(board)).as("a light wall throws light back").isGreaterThan(1.05 * dark);
+    }
+
+    private static Design wall(Design bare, Material material, double thickness, double reflects) {
+        Design made = new PaneEdit.AddPane(Envelope.Face.BACK).apply(bare, CONTEXT);
+        made = new PaneEdit.MakePaneOf(Envelope.Face.BACK, material).apply(made, CONTEXT);
+        made = new PaneEdit.SetPane(Envelope.Face.BACK, PaneNumber.THICK, OptionalDouble.of(thickness))
+                .apply(made, CONTEXT);
+        return new PaneEdit.SetPane(Envelope.Face.BACK, PaneNumber.REFLECTS, OptionalDouble.of(reflects))
+                .apply(made, CONTEXT);
+    }
+
+    private static double light(Design design) {
+        Plan p = plan(design).orElseThrow();
+        return LightMap.of(ClimateModel.of(p.box(), Factors.ONE))
+                .photonsOnGround()
+                .mean();
     }
 
     @ParameterizedTest

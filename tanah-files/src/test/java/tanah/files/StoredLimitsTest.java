@@ -36,6 +36,8 @@ import tanah.core.design.edit.GroundNumber;
 import tanah.core.design.edit.MistEdit;
 import tanah.core.design.edit.MistNumber;
 import tanah.core.design.edit.NozzleNumber;
+import tanah.core.design.edit.PaneEdit;
+import tanah.core.design.edit.PaneNumber;
 import tanah.core.design.edit.PieceEdit;
 import tanah.core.design.edit.PieceNumber;
 import tanah.core.design.edit.PlanEdit;
@@ -112,6 +114,12 @@ class StoredLimitsTest {
                 ends(n).forEach(v -> all.add(new WallEdit.SetVent(vent.id(), n, v)));
             }
         }
+        for (Envelope.Pane pane : e.panes()) {
+            PaneEdit.materials(pane.face()).forEach(m -> all.add(new PaneEdit.MakePaneOf(pane.face(), m)));
+            for (PaneNumber n : PaneNumber.values()) {
+                ends(n).forEach(v -> all.add(new PaneEdit.SetPane(pane.face(), n, v)));
+            }
+        }
         for (Envelope.Insulation sheet : e.insulation()) {
             ends(SheetNumber.THICK).forEach(v -> all.add(new WallEdit.ThickenSheet(sheet.id(), v.getAsDouble())));
             ends(SheetNumber.REFLECTS).forEach(v -> all.add(new WallEdit.PaintSheet(sheet.id(), v)));
@@ -150,6 +158,9 @@ class StoredLimitsTest {
         Design d = Examples.read(name);
         for (Envelope.Face face : Envelope.Face.values()) {
             d = new WallEdit.AddSheet(face).apply(d, CONTEXT);
+        }
+        for (Envelope.Face face : PaneEdit.FACES) {
+            d = new PaneEdit.AddPane(face).apply(d, CONTEXT);
         }
         for (Envelope.Face face : WallEdit.OPENABLE) {
             d = new WallEdit.AddVent(face).apply(d, CONTEXT);

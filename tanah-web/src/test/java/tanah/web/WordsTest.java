@@ -28,6 +28,7 @@ import tanah.files.design.Parsed;
 /** Every rule and remedy of the core has words, none too long, and no words are left over. */
 class WordsTest {
     private static final Path CORE = Path.of("..", "tanah-core", "src", "main", "java");
+    private static final Path WEB = Path.of("src", "main", "java");
 
     @Test
     void everyRemedyHasWords() throws IOException {
@@ -47,6 +48,17 @@ class WordsTest {
                     .as("rule " + rule)
                     .anyMatch(k -> k.startsWith("finding." + rule) && !k.endsWith(".why"))
                     .anyMatch(k -> k.startsWith("finding." + rule) && k.endsWith(".why"));
+        }
+    }
+
+    /** A number has a name beside its field and one in the list of edits. */
+    @Test
+    void everyNumberHasBothItsNames() throws IOException {
+        Properties words = load("messages");
+        Set<String> fields = in(WEB, "NumberField\\s*\\.(?:of|length|plain)\\(\\s*\"([a-z-]+)\"");
+        assertThat(fields).hasSizeGreaterThan(80);
+        for (String field : fields) {
+            assertThat(words).containsKeys("field." + field, "short." + field);
         }
     }
 
@@ -167,9 +179,13 @@ class WordsTest {
     }
 
     private static Set<String> inCore(String pattern) throws IOException {
+        return in(CORE, pattern);
+    }
+
+    private static Set<String> in(Path folder, String pattern) throws IOException {
         Set<String> found = new TreeSet<>();
         Pattern p = Pattern.compile(pattern);
-        try (Stream<Path> files = Files.walk(CORE)) {
+        try (Stream<Path> files = Files.walk(folder)) {
             for (Path file : files.filter(f -> f.toString().endsWith(".java")).toList()) {
                 Matcher m = p.matcher(Files.readString(file));
                 while (m.find()) {

@@ -66,7 +66,11 @@ public final class Boxes {
         }
         double brim = inside.floorArea() * height;
         boolean weighed = model.isPresent() && (!written || sameBox(plan, model.get()));
-        double mass = weighed ? model.get().emptyMass() : paneMass(plan, shape, inside, height, pane, base, outside);
+        double extra = Faces.extraMass(plan, inside.length(), inside.width(), height, inside.floorArea(), catalogue);
+        double mass = extra
+                + (weighed
+                        ? model.get().emptyMass()
+                        : paneMass(plan, Faces.box(plan, catalogue), shape, inside, height, pane, base, outside));
         return new Vessel(
                 inside.outline(),
                 inside.floorArea(),
@@ -79,8 +83,12 @@ public final class Boxes {
                         : model.map(VesselModel::frontDam).orElse(OptionalDouble.empty()),
                 label(plan, model, brim),
                 mass,
-                weighed ? model.get().emptyMassBand() : PANE_BAND.times(mass),
+                weighed ? moved(model.get().emptyMassBand(), extra) : PANE_BAND.times(mass),
                 weighed ? Vessel.MassSource.CATALOGUE : Vessel.MassSource.PANES);
+    }
+
+    private static Range moved(Range range, double by) {
+        return new Range(range.min() + by, range.max() + by);
     }
 
     /** Share of the lid that is mesh, 0 to 1: as described, else as the vessel is sold; 1 where there is no lid. */
@@ -149,13 +157,13 @@ public final class Boxes {
 
     private static double paneMass(
             VesselPlan plan,
+            Material material,
             VesselShape shape,
             VesselShape.InsidePlan inside,
             double height,
             double pane,
             double base,
             boolean outside) {
-        Material material = plan.material().orElse(Material.GLASS_ANNEALED);
         double walls = shape instanceof VesselShape.Rectangle r
                 ? PaneMass.rectangle(
                         outside ? r.length() : r.length() + 2 * pane,

@@ -85,9 +85,11 @@ public record Envelope(List<Vent> vents, List<Insulation> insulation, List<Pane>
      * A face of another kind.
      *
      * @param face      it is
-     * @param material  its material
-     * @param thickness m
+     * @param material  its material; empty: the box's
+     * @param thickness m; empty: the box's
      * @param reflects  share of light that its inner face throws back where it is opaque, if not the usual of its material
      */
-    public record Pane(Face face, Optional<String> material, OptionalDouble thickness, OptionalDouble reflects) {}
+    @RecordBuilder
+    public record Pane(Face face, Optional<String> material, OptionalDouble thickness, OptionalDouble reflects)
+            implements EnvelopePaneBuilder.With {}
 }

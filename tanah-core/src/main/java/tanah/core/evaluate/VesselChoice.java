@@ -13,6 +13,7 @@ import tanah.core.catalogue.Species;
 import tanah.core.catalogue.VesselModel;
 import tanah.core.design.Boxes;
 import tanah.core.design.Lining;
+import tanah.core.ground.GroundProposal;
 import tanah.core.vessel.Vessel;
 
 /** Which vessels of the list suit an animal. */
@@ -31,9 +32,10 @@ public final class VesselChoice {
      * @param model  row
      * @param vessel true box
      * @param space  is it enough
-     * @param suits  for life, of a right shape, and of the right kind
+     * @param deep   it holds the least soil that the animal digs in
+     * @param suits  for life, of a right shape, deep enough, and of the right kind
      */
-    public record Candidate(VesselModel model, Vessel vessel, Space space, boolean suits) {}
+    public record Candidate(VesselModel model, Vessel vessel, Space space, boolean deep, boolean suits) {}
 
     /**
      * The vessel of the list that lasts for life and that its keeper can live with, if there is one: first one to look into, then one with a
@@ -63,9 +65,12 @@ public final class VesselChoice {
     private static Candidate candidate(Inhabitant animal, VesselModel model, Catalogue catalogue) {
         Vessel vessel = Boxes.resolve(Boxes.fromCatalogue(model, Optional.empty()), catalogue);
         Space space = Evaluator.space(animal, Company.of(List.of(animal)), vessel, Lining.NONE, Optional.empty());
-        boolean suits =
-                space.isForLife() && AxisRule.judge(animal, vessel).isEmpty() && kindFits(animal.profile(), model);
-        return new Candidate(model, vessel, space, suits);
+        boolean deep = GroundProposal.deepEnough(animal.profile(), vessel);
+        boolean suits = space.isForLife()
+                && deep
+                && AxisRule.judge(animal, vessel).isEmpty()
+                && kindFits(animal.profile(), model);
+        return new Candidate(model, vessel, space, deep, suits);
     }
 
     /** Damp boxes must not be of board or mesh; water needs a vessel that holds it (common practice). */

@@ -32,7 +32,9 @@ public final class DrainageRule {
     /** Medium that the remedy lays: light, and its capillary rise is small. */
     private static final String MEDIUM = "expanded_clay_8_16";
 
-    private static final double LEAST = 0.03; // m, common practice: 3 to 6 cm
+    /** Drainage thinner than this holds too little to keep the soil out of the water (m); common practice: 3 to 6 cm. */
+    static final double LEAST = 0.03;
+
     private static final double SHARE_OF_HEIGHT = 0.10; // common practice: 8 to 12 %
     private static final double MOST = 0.06; // m
 

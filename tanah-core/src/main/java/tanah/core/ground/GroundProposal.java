@@ -17,6 +17,8 @@ import tanah.core.vessel.Vessel;
  */
 public final class GroundProposal {
     private static final double LITTER = 0.02;
+    private static final double LEAST_LITTER = 0.01;
+    private static final double NOTHING = 1e-9;
     private static final double BELOW_LIP = 0.005;
     private static final double STEP = 0.005;
     private static final double LEAST_SOIL = 0.03;
@@ -30,28 +32,60 @@ public final class GroundProposal {
     /** The ground proposed for this animal in this box. */
     public static Ground propose(Species species, Design design, Vessel vessel) {
         if (species.isAquatic()) {
-            Layer sand = NewLayer.of(design, Layer.Kind.SUBSTRATE, "sand_play", 0.03);
+            double deep = Math.min(LEAST_SOIL, room(vessel));
+            Layer sand = NewLayer.of(design, Layer.Kind.SUBSTRATE, "sand_play", deep);
             return Ground.EMPTY.insert(0, sand.withOptions(Layer.Options.NONE.withAquatic(true)));
         }
         boolean litter = species.wantsSoil("leaf") || damp(species);
         boolean lived = species.burrower() >= 3;
         boolean drains = damp(species) && !lived;
-        double room = vessel.groundLimit() - BELOW_LIP;
-        double drainage = drains ? DrainageRule.usualDepth(vessel.height()) : 0;
-        double leaves = litter ? LITTER : 0;
-        double wanted = Math.max(species.substratePreferred(), LEAST_SOIL);
-        double soil = Math.max(LEAST_SOIL, Math.min(wanted, down(room - drainage - leaves)));
+        Depths depths =
+                depths(drains ? DrainageRule.usualDepth(vessel.height()) : 0, litter ? LITTER : 0, species, vessel);
         List<Layer> layers = new ArrayList<>();
-        if (drains) {
-            layers.add(NewLayer.of(design, Layer.Kind.DRAINAGE, "expanded_clay_8_16", drainage));
+        if (depths.drainage() > 0) {
+            layers.add(NewLayer.of(design, Layer.Kind.DRAINAGE, "expanded_clay_8_16", depths.drainage()));
         }
-        Layer mixed = NewLayer.of(design, Layer.Kind.SUBSTRATE, mix(species), soil);
+        Layer mixed = NewLayer.of(design, Layer.Kind.SUBSTRATE, mix(species), depths.soil());
         double begins = wetness(species);
         layers.add(begins < 1 ? mixed.withWetness(begins) : mixed);
-        if (litter) {
-            layers.add(NewLayer.of(design, Layer.Kind.LITTER, "leaf_litter", leaves));
+        if (depths.leaves() > 0) {
+            layers.add(NewLayer.of(design, Layer.Kind.LITTER, "leaf_litter", depths.leaves()));
         }
         return Ground.EMPTY.withLayers(layers);
+    }
+
+    /** Whether a box holds the least depth that an animal digs in, under its lip; an animal that does not dig asks for none. */
+    public static boolean deepEnough(Species species, Vessel vessel) {
+        return species.isAquatic() || room(vessel) >= digs(species) - NOTHING;
+    }
+
+    /** Depth that ground may have (m). */
+    private static double room(Vessel vessel) {
+        return down(vessel.groundLimit() - BELOW_LIP);
+    }
+
+    /** Least depth that an animal digs in (m). */
+    private static double digs(Species species) {
+        return species.burrower() > 0 ? species.substrateMin() : 0;
+    }
+
+    private record Depths(double drainage, double soil, double leaves) {}
+
+    /**
+     * Depths that stay under the lip. Where not all has room the soil gives way first, down to the least that the animal
+     * digs in and that roots and crew live in, then the drainage and the leaves to the least that serves; then the
+     * drainage is left out: a low box is kept by watering sparingly (common practice).
+     */
+    private static Depths depths(double drainage, double leaves, Species species, Vessel vessel) {
+        double room = room(vessel);
+        double least = Math.max(LEAST_SOIL, digs(species));
+        double wanted = Math.max(species.substratePreferred(), least);
+        double drains = Math.min(drainage, Math.max(DrainageRule.LEAST, room - leaves - least));
+        boolean fits = drainage > 0 && room - drains - Math.min(leaves, LEAST_LITTER) >= least - NOTHING;
+        double below = fits ? drains : 0;
+        double spare = Math.min(leaves, room - below - least);
+        double litter = spare < LEAST_LITTER - NOTHING ? 0 : spare;
+        return new Depths(below, Math.min(wanted, down(room - below - litter)), litter);
     }
 
     /** The mix of the catalogue that answers the soil a species wants. */

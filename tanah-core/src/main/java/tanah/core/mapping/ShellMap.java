@@ -14,6 +14,7 @@ import tanah.core.catalogue.MeshModel;
 import tanah.core.catalogue.VesselModel;
 import tanah.core.design.Boxes;
 import tanah.core.design.Envelope;
+import tanah.core.design.Faces;
 import tanah.core.design.VesselPlan;
 import tanah.core.light.Lid;
 import tanah.core.vessel.Material;
@@ -75,34 +76,17 @@ final class ShellMap {
     }
 
     private Material material(Envelope.Face face) {
-        Optional<Material> own = plan.envelope().panes().stream()
-                .filter(p -> p.face() == face)
-                .flatMap(p -> p.material().stream())
-                .map(m -> Material.valueOf(m.toUpperCase(java.util.Locale.ROOT)))
-                .findFirst();
-        return own.or(plan::material).or(() -> model.map(Boxes::material)).orElse(Material.GLASS_ANNEALED);
+        return Faces.material(plan, face, catalogue);
     }
 
     private Pane pane(Envelope.Face face) {
-        double usual = plan.pane().orElse(model.map(VesselModel::pane).orElse(PANE));
-        double base = plan.base()
-                .orElse(plan.pane().orElse(model.map(VesselModel::base).orElse(PANE)));
-        double thick = plan.envelope().panes().stream()
-                .filter(p -> p.face() == face && p.thickness().isPresent())
-                .mapToDouble(p -> p.thickness().getAsDouble())
-                .findFirst()
-                .orElse(face == Envelope.Face.BOTTOM ? base : usual);
+        double thick = Faces.thickness(plan, face, catalogue).orElse(PANE);
         Material material = material(face);
         return Pane.of(
                 matter(material),
                 material == Material.ALUMINIUM_MESH ? THIN : Math.max(THIN, thick),
                 lining(face),
-                plan.envelope().panes().stream()
-                        .filter(p -> p.face() == face)
-                        .map(Envelope.Pane::reflects)
-                        .filter(OptionalDouble::isPresent)
-                        .findFirst()
-                        .orElse(OptionalDouble.empty()));
+                Faces.own(plan, face).map(Envelope.Pane::reflects).orElse(OptionalDouble.empty()));
     }
 
     private List<Pane.Lining> lining(Envelope.Face face) {

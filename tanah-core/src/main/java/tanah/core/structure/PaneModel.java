@@ -3,13 +3,16 @@ package tanah.core.structure;
 import static tanah.core.physics.Constants.GRAVITY;
 import static tanah.core.physics.Constants.WATER_DENSITY;
 
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.catalogue.Catalogue;
-import tanah.core.catalogue.VesselModel;
-import tanah.core.design.Boxes;
 import tanah.core.design.Dam;
 import tanah.core.design.Design;
+import tanah.core.design.Envelope.Face;
+import tanah.core.design.Faces;
 import tanah.core.design.VesselPlan;
 import tanah.core.geometry.Point;
 import tanah.core.ground.Cell;
@@ -27,10 +30,16 @@ public final class PaneModel {
     private static final double STEEPEST_REPOSE = Math.toRadians(60);
     private static final double USUAL_REPOSE = Math.toRadians(35);
 
+    private static final List<Face> SIDES = List.of(Face.FRONT, Face.BACK, Face.LEFT, Face.RIGHT);
+
     private PaneModel() {}
 
     /** Stiffness and strength of a pane material; sources stand beside each value. */
-    record Strength(double elasticity, double poisson, double working, double limit) {
+    record Strength(double elasticity, double poisson, Allowed allowed) {
+        Strength(double elasticity, double poisson, double working, double limit) {
+            this(elasticity, poisson, new Allowed(working, limit));
+        }
+
         static Optional<Strength> of(Material material) {
             return switch (material) {
                 // 5.0: 19.2 MPa over 3.84, common practice; 7.25: EN 16612, 45 MPa x 0.29 / 1.8 for lasting loads
@@ -52,28 +61,37 @@ public final class PaneModel {
         VesselPlan plan = design.vessel().orElseThrow();
         VesselPlan.Shape shape = plan.shape().orElse(VesselPlan.Shape.RECTANGLE);
         boolean flat = shape == VesselPlan.Shape.RECTANGLE || shape == VesselPlan.Shape.CUBE;
-        OptionalDouble pane = plan.pane();
-        Optional<Strength> strength = strength(plan, catalogue);
         Load load = load(ground);
-        if (!flat || pane.isEmpty() || strength.isEmpty() || load.height <= 0) {
+        if (!flat || load.height <= 0) {
             return Optional.empty();
         }
-        Strength s = strength.get();
         boolean held = !plan.kept().text("top").orElse("rimless").equals("rimless");
-        double t = pane.getAsDouble();
         PanePlate.Load pressure = new PanePlate.Load(load.pressure, 0, load.height);
+        Map<Face, PaneResult.Held> panes = new EnumMap<>(Face.class);
+        for (Face face : SIDES) {
+            OptionalDouble t = Faces.thickness(plan, face, catalogue);
+            Optional<Strength> s = Strength.of(Faces.material(plan, face, catalogue));
+            if (t.isEmpty() || s.isEmpty()) {
+                return Optional.empty();
+            }
+            double across = face == Face.FRONT || face == Face.BACK ? vessel.length() : vessel.width();
+            panes.put(
+                    face,
+                    new PaneResult.Held(
+                            plate(across, vessel.height(), t.getAsDouble(), held, s.get())
+                                    .under(pressure),
+                            t.getAsDouble(),
+                            s.get().allowed()));
+        }
         return Optional.of(new PaneResult(
                 load.pressure,
                 load.height,
-                plate(vessel.length(), vessel.height(), t, held, s).under(pressure),
-                plate(vessel.width(), vessel.height(), t, held, s).under(pressure),
+                panes,
                 divider(design, ground),
-                s.working(),
-                s.limit(),
-                basePlate(plan, vessel, s)
-                        .map(b -> b.stress(spread(vessel, mass)))
-                        .map(OptionalDouble::of)
-                        .orElse(OptionalDouble.empty())));
+                base(design, vessel, catalogue)
+                        .map(b -> new PaneResult.Base(
+                                b.plate().stress(spread(vessel, mass)),
+                                b.strength().allowed()))));
     }
 
     private static PanePlate plate(double width, double height, double t, boolean held, Strength s) {
@@ -106,7 +124,7 @@ public final class PaneModel {
         return new Load(GRAVITY * (WATER_DENSITY * water + atRest * effective * soil), Math.max(water, soil));
     }
 
-    private static Optional<PanePlate.Result> divider(Design design, GroundResult ground) {
+    private static Optional<PaneResult.Held> divider(Design design, GroundResult ground) {
         Optional<Dam> wall = design.ground().dams().stream()
                 .filter(Dam::isWatertight)
                 .filter(d -> d.kind().equals("glass") || d.kind().equals("acrylic"))
@@ -130,40 +148,38 @@ public final class PaneModel {
         Strength s = Strength.of(wall.get().kind().equals("glass") ? Material.GLASS_ANNEALED : Material.ACRYLIC)
                 .orElseThrow();
         double head = Math.min(level, wall.get().top());
-        return Optional.of(plate(length, wall.get().top(), thickness, false, s)
-                .under(new PanePlate.Load(
-                        WATER_DENSITY * GRAVITY * level, WATER_DENSITY * GRAVITY * (level - head), head)));
+        PanePlate.Load pressure =
+                new PanePlate.Load(WATER_DENSITY * GRAVITY * level, WATER_DENSITY * GRAVITY * (level - head), head);
+        return Optional.of(new PaneResult.Held(
+                plate(length, wall.get().top(), thickness, false, s).under(pressure), thickness, s.allowed()));
     }
+
+    private record Base(BasePlate plate, Strength strength) {}
 
     /** The base as a plate, where only its rim is held and its thickness and material are known. */
     static Optional<BasePlate> basePlate(Design design, Vessel vessel, Catalogue catalogue) {
-        VesselPlan plan = design.vessel().orElseThrow();
-        return plan.base().isEmpty() && plan.pane().isEmpty()
-                ? Optional.empty()
-                : strength(plan, catalogue).flatMap(s -> basePlate(plan, vessel, s));
+        return base(design, vessel, catalogue).map(Base::plate);
     }
 
-    private static Optional<BasePlate> basePlate(VesselPlan plan, Vessel vessel, Strength s) {
-        if (!plan.kept().text("base_support").orElse("full").equals("perimeter")) {
-            return Optional.empty();
-        }
-        double t = plan.base().orElseGet(() -> plan.pane().orElseThrow());
-        return Optional.of(new BasePlate(
-                Math.max(vessel.length(), vessel.width()),
-                Math.min(vessel.length(), vessel.width()),
-                t,
-                s.elasticity(),
-                s.poisson()));
+    private static Optional<Base> base(Design design, Vessel vessel, Catalogue catalogue) {
+        VesselPlan plan = design.vessel().orElseThrow();
+        OptionalDouble t = Faces.thickness(plan, Face.BOTTOM, catalogue);
+        Optional<Strength> s = Strength.of(Faces.material(plan, Face.BOTTOM, catalogue));
+        boolean rim = plan.kept().text("base_support").orElse("full").equals("perimeter");
+        return !rim || t.isEmpty()
+                ? Optional.empty()
+                : s.map(of -> new Base(
+                        new BasePlate(
+                                Math.max(vessel.length(), vessel.width()),
+                                Math.min(vessel.length(), vessel.width()),
+                                t.getAsDouble(),
+                                of.elasticity(),
+                                of.poisson()),
+                        of));
     }
 
     /** What stands in the box, spread over its base (Pa). */
     private static double spread(Vessel vessel, MassResult mass) {
         return (mass.onStand() - mass.vessel()) * GRAVITY / vessel.floorArea();
-    }
-
-    private static Optional<Strength> strength(VesselPlan plan, Catalogue catalogue) {
-        Optional<VesselModel> model = plan.catalogue().flatMap(catalogue::findVessel);
-        return Strength.of(
-                plan.material().orElseGet(() -> model.map(Boxes::material).orElse(Material.GLASS_ANNEALED)));
     }
 }

@@ -42,41 +42,39 @@ public final class PaneRules {
             Design design, Vessel vessel, GroundResult ground, Optional<PaneResult> panes, Catalogue catalogue) {
         List<Finding> findings = new ArrayList<>();
         panes.ifPresent(p -> {
-            findings.add(stress("front-pane", p.front(), p));
-            findings.add(stress("side-pane", p.side(), p));
+            findings.add(stress("front-pane", p.front()));
+            findings.add(stress("side-pane", p.side()));
             bows(vessel, p).ifPresent(findings::add);
-            thin(design, p).ifPresent(findings::add);
-            p.divider().ifPresent(d -> findings.add(divider(design, d, p)));
-            p.base().ifPresent(s -> findings.add(base(s, p)));
+            thin(p).ifPresent(findings::add);
+            p.divider().ifPresent(d -> findings.add(divider(design, d)));
+            p.base().ifPresent(s -> findings.add(base(s)));
         });
         tank(design, ground, catalogue).ifPresent(findings::add);
         return findings;
     }
 
-    private static Finding stress(String part, PanePlate.Result pane, PaneResult all) {
-        boolean stop = pane.stress() > all.limit();
-        boolean caution = pane.stress() > all.working();
-        List<Measure> numbers = numbers(pane.stress(), all);
+    private static Finding stress(String part, PaneResult.Held pane) {
+        Severity severity = pane.allowed().verdict(pane.plate().stress());
+        List<Measure> numbers = numbers(pane.plate().stress(), pane.allowed());
         Place place = Place.part(Stage.VESSEL, part);
-        return stop || caution
-                ? Finding.of(STRESS, stop ? Severity.STOP : Severity.CAUTION, place, numbers, lower())
-                        .worded(part)
+        return severity != Severity.GOOD
+                ? Finding.of(STRESS, severity, place, numbers, lower()).worded(part)
                 : Finding.of(HOLDS, Severity.GOOD, place, numbers, List.of()).worded(part);
     }
 
     private static Optional<Finding> bows(Vessel vessel, PaneResult p) {
-        double limit =
-                vessel.length() / (p.working() >= GLASS && p.limit() > p.working() * 1.4 ? SPAN_GLASS : SPAN_PLASTIC);
-        if (p.front().bow() <= limit) {
+        Allowed allowed = p.front().allowed();
+        boolean glass = allowed.working() >= GLASS && allowed.limit() > allowed.working() * 1.4;
+        double limit = vessel.length() / (glass ? SPAN_GLASS : SPAN_PLASTIC);
+        double bow = p.front().plate().bow();
+        if (bow <= limit) {
             return Optional.empty();
         }
         return Optional.of(Finding.of(
                 BOWS,
                 Severity.CAUTION,
                 Place.part(Stage.VESSEL, "front-pane"),
-                List.of(
-                        new Measure("deflection", p.front().bow(), Unit.MILLIMETRE),
-                        new Measure("limit", limit, Unit.MILLIMETRE)),
+                List.of(new Measure("deflection", bow, Unit.MILLIMETRE), new Measure("limit", limit, Unit.MILLIMETRE)),
                 lower()));
     }
 
@@ -84,55 +82,47 @@ public final class PaneRules {
      * A pane that bows by more than half its thickness stretches as well as it bends, so that its stress is overstated (Timoshenko
      * and Woinowsky-Krieger, Theory of Plates and Shells, chapter 13): what holds it is then its frame and its seams.
      */
-    private static Optional<Finding> thin(Design design, PaneResult p) {
-        OptionalDouble pane = design.vessel().map(VesselPlan::pane).orElse(OptionalDouble.empty());
-        double bow = Math.max(p.front().bow(), p.side().bow());
-        if (pane.isEmpty() || bow <= pane.getAsDouble() / 2) {
+    private static Optional<Finding> thin(PaneResult p) {
+        boolean front = p.front().plate().bow() >= p.side().plate().bow();
+        PaneResult.Held pane = front ? p.front() : p.side();
+        if (pane.plate().bow() <= pane.thickness() / 2) {
             return Optional.empty();
         }
-        boolean front = p.front().bow() >= p.side().bow();
         return Optional.of(Finding.of(
                 THIN,
                 Severity.HINT,
                 Place.part(Stage.VESSEL, front ? "front-pane" : "side-pane"),
                 List.of(
-                        new Measure("deflection", bow, Unit.MILLIMETRE),
-                        new Measure("half", pane.getAsDouble() / 2, Unit.MILLIMETRE),
-                        new Measure(
-                                "thin",
-                                front ? p.front().deflection() : p.side().deflection(),
-                                Unit.MILLIMETRE)),
+                        new Measure("deflection", pane.plate().bow(), Unit.MILLIMETRE),
+                        new Measure("half", pane.thickness() / 2, Unit.MILLIMETRE),
+                        new Measure("thin", pane.plate().deflection(), Unit.MILLIMETRE)),
                 List.of(Remedy.byHand("ask-maker"))));
     }
 
-    private static Finding divider(Design design, PanePlate.Result wall, PaneResult p) {
+    private static Finding divider(Design design, PaneResult.Held wall) {
         String id = design.ground().walls().stream()
                 .filter(Dam::isWatertight)
                 .filter(d -> d.kind().equals("glass") || d.kind().equals("acrylic"))
                 .findFirst()
                 .orElseThrow()
                 .id();
-        boolean stop = wall.stress() > p.limit();
-        boolean caution = wall.stress() > p.working();
-        Severity severity = stop ? Severity.STOP : caution ? Severity.CAUTION : Severity.GOOD;
+        Severity severity = wall.allowed().verdict(wall.plate().stress());
         return Finding.of(
                 DIVIDER,
                 severity,
                 Place.part(Stage.WATER, id),
-                numbers(wall.stress(), p),
-                stop || caution ? List.of(Remedy.byHand("thicker-divider")) : List.of());
+                numbers(wall.plate().stress(), wall.allowed()),
+                severity != Severity.GOOD ? List.of(Remedy.byHand("thicker-divider")) : List.of());
     }
 
-    private static Finding base(double stress, PaneResult p) {
-        boolean stop = stress > p.limit();
-        boolean caution = stress > p.working();
-        Severity severity = stop ? Severity.STOP : caution ? Severity.CAUTION : Severity.GOOD;
+    private static Finding base(PaneResult.Base base) {
+        Severity severity = base.allowed().verdict(base.stress());
         return Finding.of(
                 BASE,
                 severity,
                 Place.part(Stage.VESSEL, "base"),
-                numbers(stress, p),
-                stop || caution ? List.of(Remedy.byHand("support-base")) : List.of());
+                numbers(base.stress(), base.allowed()),
+                severity != Severity.GOOD ? List.of(Remedy.byHand("support-base")) : List.of());
     }
 
     /** A box whose makers give a depth to which it holds water, or a front that opens. */
@@ -166,11 +156,11 @@ public final class PaneRules {
                 remedies));
     }
 
-    private static List<Measure> numbers(double stress, PaneResult p) {
+    private static List<Measure> numbers(double stress, Allowed allowed) {
         return List.of(
                 new Measure("stress", stress, Unit.MEGAPASCAL),
-                new Measure("working", p.working(), Unit.MEGAPASCAL),
-                new Measure("limit", p.limit(), Unit.MEGAPASCAL));
+                new Measure("working", allowed.working(), Unit.MEGAPASCAL),
+                new Measure("limit", allowed.limit(), Unit.MEGAPASCAL));
     }
 
     private static List<Remedy> lower() {

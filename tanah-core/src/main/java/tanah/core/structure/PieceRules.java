@@ -203,7 +203,7 @@ public final class PieceRules {
         double gap = item.fixing().gap().getAsDouble();
         double play = item.fixing().length().getAsDouble() - gap;
         boolean along = Math.abs(gap - vessel.length()) < Math.abs(gap - vessel.width());
-        double apart = 2 * (along ? panes.side() : panes.front()).bow();
+        double apart = panes.apart(along);
         if (apart < HAIR || play > apart) {
             return Optional.empty();
         }

@@ -34,31 +34,31 @@ public final class PointLoadRule {
             Design design, Vessel vessel, GroundResult ground, Optional<PaneResult> panes, Catalogue catalogue) {
         List<Finding> findings = new ArrayList<>();
         Optional<BasePlate> base = PaneModel.basePlate(design, vessel, catalogue);
-        if (base.isEmpty() || panes.isEmpty()) {
+        Optional<Allowed> allowed = panes.flatMap(PaneResult::base).map(PaneResult.Base::allowed);
+        if (base.isEmpty() || allowed.isEmpty()) {
             return findings;
         }
         for (HardscapeItem item : design.hardscape()) {
             OptionalDouble mass = Solids.mass(item, catalogue);
             if (mass.isPresent() && PieceRules.support(item, ground) == Fixing.Support.BASE) {
-                findings.add(finding(item, mass.getAsDouble(), base.get(), panes.get()));
+                findings.add(finding(item, mass.getAsDouble(), base.get(), allowed.get()));
             }
         }
         return findings;
     }
 
-    private static Finding finding(HardscapeItem item, double mass, BasePlate base, PaneResult panes) {
+    private static Finding finding(HardscapeItem item, double mass, BasePlate base, Allowed allowed) {
         double contact = Math.max(
                 item.fixing().contact().orElse(CONTACT), item.fixing().pad().orElse(0));
         double stress = base.pointStress(mass * GRAVITY, contact);
-        Severity severity =
-                stress > panes.limit() ? Severity.STOP : stress > panes.working() ? Severity.CAUTION : Severity.GOOD;
+        Severity severity = allowed.verdict(stress);
         return Finding.of(
                         ID,
                         severity,
                         Place.part(Stage.HARDSCAPE, item.id()),
                         List.of(
                                 new Measure("stress", stress, Unit.MEGAPASCAL),
-                                new Measure("working", panes.working(), Unit.MEGAPASCAL)),
+                                new Measure("working", allowed.working(), Unit.MEGAPASCAL)),
                         severity == Severity.GOOD
                                 ? List.of()
                                 : List.of(Remedy.change("support-base", new Action.GoTo(Stage.VESSEL))))

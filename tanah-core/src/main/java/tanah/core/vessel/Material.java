@@ -9,5 +9,13 @@ public enum Material {
     PVC_FOAM,
     PLYWOOD,
     POLYPROPYLENE,
-    ALUMINIUM_MESH
+    ALUMINIUM_MESH;
+
+    /** Whether light goes through a sheet of it. */
+    public boolean isClear() {
+        return switch (this) {
+            case GLASS_ANNEALED, GLASS_TEMPERED, ACRYLIC, POLYCARBONATE -> true;
+            case PVC_FOAM, PLYWOOD, POLYPROPYLENE, ALUMINIUM_MESH -> false;
+        };
+    }
 }

@@ -7,6 +7,7 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
@@ -18,6 +19,7 @@ import tanah.core.catalogue.Range;
 import tanah.core.catalogue.VesselModel;
 import tanah.core.design.Dam;
 import tanah.core.design.Design;
+import tanah.core.design.Envelope.Face;
 import tanah.core.design.Ground;
 import tanah.core.design.Layer;
 import tanah.core.design.VesselPlan;
@@ -38,18 +40,26 @@ import tanah.core.testing.WaterStub;
 class PaneRulesTest {
     private static final double WORKING = 6e6;
     private static final double LIMIT = 15e6;
+    private static final double PANE = 0.006;
     private static final OptionalDouble UNSAID = OptionalDouble.empty();
 
     private static PaneResult panes(double front, double side, double bow, OptionalDouble base) {
+        return panes(front, side, bow, base, new Allowed(WORKING, LIMIT));
+    }
+
+    private static PaneResult panes(double front, double side, double bow, OptionalDouble base, Allowed allowed) {
+        PaneResult.Held across = held(front, bow, allowed);
+        PaneResult.Held deep = held(side, 0, allowed);
         return new PaneResult(
                 1000,
                 0.3,
-                new PanePlate.Result(front, bow),
-                new PanePlate.Result(side, 0),
+                Map.of(Face.FRONT, across, Face.BACK, across, Face.LEFT, deep, Face.RIGHT, deep),
                 Optional.empty(),
-                WORKING,
-                LIMIT,
-                base);
+                base.isPresent() ? Optional.of(new PaneResult.Base(base.getAsDouble(), allowed)) : Optional.empty());
+    }
+
+    private static PaneResult.Held held(double stress, double bow, Allowed allowed) {
+        return new PaneResult.Held(new PanePlate.Result(stress, bow), PANE, allowed);
     }
 
     private static List<Finding> judge(Design d, GroundResult ground, PaneResult panes) {
@@ -113,9 +123,7 @@ class PaneRulesTest {
     @ParameterizedTest
     @CsvSource({"6e6, 0.003, false", "6e6, 0.00301, true", "3e6, 0.009, false", "3e6, 0.00901, true"})
     void aFrontDoesNotBow(double working, double bow, boolean said) {
-        PaneResult p = panes(1, 1, bow, UNSAID);
-        PaneResult of = new PaneResult(
-                p.pressure(), p.loaded(), p.front(), p.side(), p.divider(), working, working * 2.5, p.base());
+        PaneResult of = panes(1, 1, bow, UNSAID, new Allowed(working, working * 2.5));
         assertThat(of(judge(box(), new WaterStub().ground(), of), PaneRules.BOWS, "")
                         .isPresent())
                 .isEqualTo(said);
@@ -136,12 +144,9 @@ class PaneRulesTest {
         PaneResult with = new PaneResult(
                 p.pressure(),
                 p.loaded(),
-                p.front(),
-                p.side(),
-                Optional.of(new PanePlate.Result(stress, 0)),
-                WORKING,
-                LIMIT,
-                UNSAID);
+                p.panes(),
+                Optional.of(held(stress, 0, new Allowed(WORKING, LIMIT))),
+                Optional.empty());
         Finding f = of(judge(d, new WaterStub().ground(), with), PaneRules.DIVIDER, "")
                 .orElseThrow();
         assertThat(f.severity()).isEqualTo(severity);

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tanah.core.design.Design;
+import tanah.core.design.Envelope.Face;
 import tanah.core.design.Fixing;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.OtherFields;
@@ -182,15 +183,18 @@ class PieceRulesTest {
     }
 
     private static PaneResult bowing(double front, double side) {
+        PaneResult.Held across = held(front);
+        PaneResult.Held deep = held(side);
         return new PaneResult(
                 1000,
                 0.3,
-                new PanePlate.Result(1e6, front),
-                new PanePlate.Result(1e6, side),
+                Map.of(Face.FRONT, across, Face.BACK, across, Face.LEFT, deep, Face.RIGHT, deep),
                 Optional.empty(),
-                6e6,
-                15e6,
-                UNSAID);
+                Optional.empty());
+    }
+
+    private static PaneResult.Held held(double bow) {
+        return new PaneResult.Held(new PanePlate.Result(1e6, bow), 0.006, new Allowed(6e6, 15e6));
     }
 
     /** Both panes bow: twice the bow is what a wedge that just fits loses. The box is 1 m long and 0.5 m deep. */

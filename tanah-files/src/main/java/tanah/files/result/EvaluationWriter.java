@@ -150,12 +150,12 @@ public final class EvaluationWriter {
 
     private static void panes(ObjectNode structure, PaneResult p) {
         ObjectNode panes = structure.putObject("panes");
-        pane(panes.putObject("front"), p, p.front());
-        pane(panes.putObject("side"), p, p.side());
+        pane(panes.putObject("front"), p, p.front().plate());
+        pane(panes.putObject("side"), p, p.side().plate());
         p.divider().ifPresent(d -> {
             ObjectNode divider = structure.putObject("divider");
-            number(divider, "sigma_mpa", Unit.MEGAPASCAL.fromSi(d.stress()));
-            number(divider, "deflection_mm", Unit.MILLIMETRE.fromSi(d.bow()));
+            number(divider, "sigma_mpa", Unit.MEGAPASCAL.fromSi(d.plate().stress()));
+            number(divider, "deflection_mm", Unit.MILLIMETRE.fromSi(d.plate().bow()));
         });
     }
 

@@ -112,6 +112,13 @@ public class BackgroundWork {
         }
     }
 
+    /** How many pages wait for an answer. */
+    int asking() {
+        synchronized (lock) {
+            return tasks.values().stream().mapToInt(t -> t.asking.size()).sum();
+        }
+    }
+
     private void release(Task<?> task, Ticket ticket) {
         synchronized (lock) {
             task.asking.remove(ticket);

@@ -16,6 +16,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -34,6 +35,8 @@ public class ReadingsCsv {
     static final int MOST = 8_000_000;
 
     private static final int MOST_ROWS = 100_000;
+    private static final Pattern NUMBER = Pattern.compile("-?\\d{1,9}(\\.\\d{1,9})?");
+    private static final Pattern NAME = Pattern.compile("[a-z0-9][a-z0-9-]{0,39}");
     private static final char MARK = '\uFEFF';
     static final String TIME = "time";
     static final String PLACE = "place";
@@ -172,7 +175,7 @@ public class ReadingsCsv {
             }
             shown.add(column.getKey() + " " + cell);
             ReadingKind kind = column.getValue();
-            if (!cell.matches("-?\\d{1,9}(\\.\\d{1,9})?")) {
+            if (!NUMBER.matcher(cell).matches()) {
                 problem = words.of("csv.number", column.getKey(), cell);
             } else if (Double.parseDouble(cell) < kind.min() || Double.parseDouble(cell) > kind.max()) {
                 problem = words.of(
@@ -198,7 +201,8 @@ public class ReadingsCsv {
     }
 
     private boolean isPlace(String place, Optional<Design> design) {
-        return design.map(d -> !kinds.at(d, place).isEmpty()).orElse(place.matches("[a-z0-9][a-z0-9-]{0,39}"));
+        return design.map(d -> !kinds.at(d, place).isEmpty())
+                .orElse(NAME.matcher(place).matches());
     }
 
     private String places(Design design) {

@@ -362,7 +362,6 @@ class JourneyIT extends BrowserTest {
                 ground.replace("ground", "air"),
                 ground.replace("ground", "drills"),
                 ground.replace("ground", "find"),
-                ground.replace("ground", "animal"),
                 ground.replace("ground", "revisions"),
                 ground.replace("ground", "candidates") + "?animal=theloderma-corticale&animal=crotaphytus-collaris",
                 ground.replace("ground", "schools/drainage"),
@@ -387,8 +386,11 @@ class JourneyIT extends BrowserTest {
         page.navigate(path);
         for (String sheet : List.of("day", "night")) {
             page.evaluate("sheet => { document.documentElement.dataset.sheet = sheet; }", sheet);
-            var found = new AxeBuilder(page)
-                    .withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"))
+            // the sheets differ in their colours alone
+            AxeBuilder axe = new AxeBuilder(page).setLegacyMode(true);
+            var found = (sheet.equals("day")
+                            ? axe.withTags(List.of("wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"))
+                            : axe.withRules(List.of("color-contrast")))
                     .analyze()
                     .getViolations();
             found.forEach(v -> v.getNodes()

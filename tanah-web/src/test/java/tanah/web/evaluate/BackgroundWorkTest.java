@@ -2,6 +2,7 @@ package tanah.web.evaluate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.awaitility.Awaitility.await;
 
 import java.util.ArrayList;
 import java.util.Collections;
@@ -18,20 +19,23 @@ import org.junit.jupiter.api.Test;
 
 /** One computation for all who ask, keepers in turn, a queue that is bounded, nothing computed for nobody. */
 class BackgroundWorkTest {
+    private static final int THREADS = Runtime.getRuntime().availableProcessors();
     private final BackgroundWork work = new BackgroundWork();
     private final ExecutorService pages = Executors.newCachedThreadPool();
     private final CountDownLatch gate = new CountDownLatch(1);
+    private final CountDownLatch first = new CountDownLatch(1);
 
     @AfterEach
     void end() {
+        first.countDown();
         gate.countDown();
         work.end();
         pages.shutdownNow();
     }
 
-    private Integer blocked(Integer answer) {
+    private static Integer blocked(CountDownLatch until, Integer answer) {
         try {
-            gate.await(30, TimeUnit.SECONDS);
+            until.await(30, TimeUnit.SECONDS);
             return answer;
         } catch (InterruptedException e) {
             throw new IllegalStateException(e);
@@ -39,23 +43,26 @@ class BackgroundWorkTest {
     }
 
     private Future<Optional<Integer>> ask(long keeper, Object key, BackgroundWork.Ticket ticket) {
-        return pages.submit(() -> work.ask(keeper, key, ticket, stop -> blocked(7)));
+        return pages.submit(() -> work.ask(keeper, key, ticket, stop -> blocked(gate, 7)));
     }
 
     /** Fills every thread, so that what follows waits. */
-    private List<Future<Optional<Integer>>> occupy() throws InterruptedException {
-        int threads = Runtime.getRuntime().availableProcessors();
-        CountDownLatch busy = new CountDownLatch(threads);
-        List<Future<Optional<Integer>>> all = new ArrayList<>();
-        for (int i = 0; i < threads; i++) {
+    private void occupy() throws InterruptedException {
+        CountDownLatch busy = new CountDownLatch(THREADS);
+        for (int i = 0; i < THREADS; i++) {
             Object key = "busy" + i;
-            all.add(pages.submit(() -> work.ask(99, key, new BackgroundWork.Ticket(), stop -> {
+            CountDownLatch until = i == 0 ? first : gate;
+            pages.submit(() -> work.ask(99, key, new BackgroundWork.Ticket(), stop -> {
                 busy.countDown();
-                return blocked(1);
-            })));
+                return blocked(until, 1);
+            }));
         }
         assertThat(busy.await(20, TimeUnit.SECONDS)).isTrue();
-        return all;
+    }
+
+    /** Until so many pages wait beside those that occupy the threads. */
+    private void untilAsking(int pages) {
+        await().atMost(20, TimeUnit.SECONDS).until(() -> work.asking() == THREADS + pages);
     }
 
     @Test
@@ -68,12 +75,19 @@ class BackgroundWorkTest {
             asked.add(pages.submit(
                     () -> work.ask(keeper, "one", new BackgroundWork.Ticket(), stop -> made.incrementAndGet())));
         }
-        Thread.sleep(100);
+        untilAsking(5);
         gate.countDown();
         for (Future<Optional<Integer>> f : asked) {
             assertThat(f.get(20, TimeUnit.SECONDS)).contains(1);
         }
         assertThat(made).hasValue(1);
+    }
+
+    private Future<Optional<Integer>> recorded(long keeper, Object key, List<Long> order) {
+        return pages.submit(() -> work.ask(keeper, key, new BackgroundWork.Ticket(), stop -> {
+            order.add(keeper);
+            return 1;
+        }));
     }
 
     @Test
@@ -82,27 +96,24 @@ class BackgroundWorkTest {
         List<Long> order = Collections.synchronizedList(new ArrayList<>());
         List<Future<Optional<Integer>>> mine = new ArrayList<>();
         for (int i = 0; i < 40; i++) {
-            int n = i;
-            mine.add(pages.submit(() -> work.ask(1, "mine" + n, new BackgroundWork.Ticket(), stop -> {
-                order.add(1L);
-                return 1;
-            })));
+            mine.add(recorded(1, "mine" + i, order));
         }
-        Thread.sleep(200);
-        Future<Optional<Integer>> theirs =
-                pages.submit(() -> work.ask(2, "theirs", new BackgroundWork.Ticket(), stop -> {
-                    order.add(2L);
-                    return 2;
-                }));
-        Thread.sleep(100);
-        gate.countDown();
-        assertThat(theirs.get(20, TimeUnit.SECONDS)).contains(2);
+        untilAsking(12);
+        await().atMost(20, TimeUnit.SECONDS)
+                .until(() -> mine.stream().filter(Future::isDone).count() == 28);
+        Future<Optional<Integer>> theirs = recorded(2, "theirs", order);
+        untilAsking(13);
+        // one thread alone goes on, so that the order is one
+        first.countDown();
+        assertThat(theirs.get(20, TimeUnit.SECONDS)).contains(1);
         int given = 0;
         for (Future<Optional<Integer>> f : mine) {
             given += f.get(20, TimeUnit.SECONDS).isPresent() ? 1 : 0;
         }
-        assertThat(given).as("the rest was told that it is busy").isBetween(12, 14);
-        assertThat(order.indexOf(2L)).as("not behind all of the other's").isLessThanOrEqualTo(4);
+        assertThat(given).as("the rest was told that it is busy").isEqualTo(12);
+        assertThat(order.indexOf(2L))
+                .as("in turn, not behind all of the other's")
+                .isEqualTo(1);
     }
 
     @Test
@@ -130,7 +141,7 @@ class BackgroundWorkTest {
         BackgroundWork.Ticket leaves = new BackgroundWork.Ticket();
         Future<Optional<Integer>> first = ask(1, "both", leaves);
         Future<Optional<Integer>> second = ask(2, "both", new BackgroundWork.Ticket());
-        Thread.sleep(100);
+        untilAsking(2);
         leaves.leave();
         assertThat(first.get(20, TimeUnit.SECONDS)).isEmpty();
         gate.countDown();

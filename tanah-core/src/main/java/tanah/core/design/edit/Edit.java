@@ -14,6 +14,7 @@ public sealed interface Edit extends PlanChange
                 FeatureEdit,
                 GroundEdit,
                 MistEdit,
+                PaneEdit,
                 PieceEdit,
                 PlanEdit,
                 WallEdit,

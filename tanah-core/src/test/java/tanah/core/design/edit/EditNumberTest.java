@@ -14,6 +14,7 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import tanah.core.design.Design;
+import tanah.core.design.Envelope;
 import tanah.core.testing.TestMedia;
 
 /** Limits of the numbers that a keeper can give: what lies beyond is refused by the change itself, whoever makes it. */
@@ -31,6 +32,7 @@ class EditNumberTest {
         all.addAll(List.of(GroundNumber.values()));
         all.addAll(List.of(MistNumber.values()));
         all.addAll(List.of(NozzleNumber.values()));
+        all.addAll(List.of(PaneNumber.values()));
         all.addAll(List.of(PieceNumber.values()));
         all.addAll(List.of(RampNumber.values()));
         all.addAll(List.of(RectNumber.values()));
@@ -83,6 +85,7 @@ class EditNumberTest {
                 Arguments.of(new WallEdit.SetVent("x", VentNumber.OPEN, far)),
                 Arguments.of(new WallEdit.ThickenSheet("x", 1e9)),
                 Arguments.of(new WallEdit.PaintSheet("x", far)),
+                Arguments.of(new PaneEdit.SetPane(Envelope.Face.BACK, PaneNumber.THICK, far)),
                 Arguments.of(new GroundEdit.SetDepth("x", 1e9)),
                 Arguments.of(new GroundEdit.SetSlope("x", 0, 1e9)),
                 Arguments.of(new GroundEdit.SetSlope("x", 1e9, 0)),

@@ -19,11 +19,13 @@ public class AirEdits {
 
     private final LidEdits lid;
     private final WallEdits walls;
+    private final PaneEdits panes;
     private final MistEdits mist;
 
-    AirEdits(LidEdits lid, WallEdits walls, MistEdits mist) {
+    AirEdits(LidEdits lid, WallEdits walls, PaneEdits panes, MistEdits mist) {
         this.lid = lid;
         this.walls = walls;
+        this.panes = panes;
         this.mist = mist;
     }
 
@@ -47,6 +49,10 @@ public class AirEdits {
         }
         if (part.startsWith(EVENT)) {
             return mist.event(design, form, errors);
+        }
+        Optional<Envelope.Pane> pane = PaneEdits.named(design, part);
+        if (pane.isPresent()) {
+            return panes.pane(design, pane.get(), form, errors);
         }
         Optional<Envelope.Vent> vent = design.vessel().get().envelope().vents().stream()
                 .filter(v -> v.id().equals(part))
@@ -79,6 +85,7 @@ public class AirEdits {
         return switch (kind) {
             case "vent" -> walls.addVent(design, item, errors);
             case "sheet" -> walls.addSheet(design, item, errors);
+            case "pane" -> panes.add(design, item, errors);
             case "nozzle" -> mist.addNozzle(design, item, errors);
             case "event" -> mist.addEvent(design, errors);
             default -> {

@@ -5,6 +5,7 @@ import tanah.core.design.Envelope;
 import tanah.core.design.edit.AirNumber;
 import tanah.core.design.edit.MistNumber;
 import tanah.core.design.edit.NozzleNumber;
+import tanah.core.design.edit.PaneNumber;
 import tanah.core.design.edit.SheetNumber;
 import tanah.core.design.edit.VentNumber;
 import tanah.core.units.Unit;
@@ -35,6 +36,12 @@ final class AirFields {
     static final NumberField SHEET_REFLECTS =
             NumberField.of("sheet-reflects", Quantity.Kind.SHARE, SheetNumber.REFLECTS, Unit.PERCENT, false, 0);
     static final NumberField SHEET_THICK = NumberField.length("sheet-thick", SheetNumber.THICK, 0.5);
+
+    static final NumberField PANE_THICK =
+            NumberField.plain("pane-thick", Unit.MILLIMETRE, PaneNumber.THICK).optional();
+    static final NumberField PANE_REFLECTS =
+            NumberField.of("pane-reflects", Quantity.Kind.SHARE, PaneNumber.REFLECTS, Unit.PERCENT, false, 0);
+    static final List<NumberField> PANE = List.of(PANE_THICK, PANE_REFLECTS);
 
     static final NumberField NOZZLE_X = NumberField.length("nozzle-x", NozzleNumber.X, 1);
     static final NumberField NOZZLE_Y = NumberField.length("nozzle-y", NozzleNumber.Y, 1);
@@ -72,6 +79,11 @@ final class AirFields {
     /** The number of an opening that a field shows. */
     static VentNumber vent(NumberField field) {
         return field.among(VentNumber.class, "vent-");
+    }
+
+    /** The number of a pane that a field shows. */
+    static PaneNumber pane(NumberField field) {
+        return field.among(PaneNumber.class, "pane-");
     }
 
     /** The number of a nozzle that a field shows. */

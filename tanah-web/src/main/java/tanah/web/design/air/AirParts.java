@@ -13,7 +13,6 @@ import tanah.core.design.VesselPlan;
 import tanah.core.design.edit.AirEdit;
 import tanah.core.design.edit.AirNumber;
 import tanah.core.design.edit.MistEdit;
-import tanah.core.design.edit.WallEdit;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.mapping.MappedDesign;
 import tanah.core.mapping.MistPlan;
@@ -27,17 +26,19 @@ import tanah.web.forms.Numbers;
 import tanah.web.forms.Presentation;
 import tanah.web.shell.Words;
 
-/** Lid, openings, sheets, mist and moved air as rows with their fields. */
+/** Lid, walls, mist and moved air as rows with their fields. */
 @Component
 public class AirParts {
     private static final String THIN = "\u2009";
     private static final List<String> SIDES = List.of("back", "front", "left", "right");
 
     private final Catalogues catalogues;
+    private final WallParts walls;
     private final Words words;
 
-    AirParts(Catalogues catalogues, Words words) {
+    AirParts(Catalogues catalogues, WallParts walls, Words words) {
         this.catalogues = catalogues;
+        this.walls = walls;
         this.words = words;
     }
 
@@ -49,8 +50,9 @@ public class AirParts {
         Catalogue catalogue = catalogues.of(e.design());
         VesselPlan vessel = e.design().vessel().get();
         parts.add(lid(e, vessel, catalogue, selected.equals(AirEdits.LID)));
-        vessel.envelope().vents().forEach(v -> parts.add(vent(v, selected.equals(v.id()))));
-        vessel.envelope().insulation().forEach(s -> parts.add(sheet(s, selected.equals(s.id()))));
+        vessel.envelope().vents().forEach(v -> parts.add(walls.vent(v, selected.equals(v.id()))));
+        vessel.envelope().insulation().forEach(s -> parts.add(walls.sheet(s, selected.equals(s.id()))));
+        vessel.envelope().panes().forEach(p -> parts.add(walls.pane(p, vessel, catalogue, selected)));
         AirPlan.Mist mist = MistEdit.mist(e.design());
         parts.add(mist(mist, catalogue, selected.equals(AirEdits.MIST)));
         mist.nozzles().forEach(n -> parts.add(nozzle(n, catalogue, selected.equals(n.id()))));
@@ -67,11 +69,11 @@ public class AirParts {
         List<FieldView> fields = new ArrayList<>();
         String covered = MappedDesign.lidMaterial(vessel, catalogue);
         if (open) {
-            fields.add(choice("lid-material", AirEdits.LID, covered, "lid.", AirEdit.LIDS));
+            fields.add(walls.choice("lid-material", AirEdits.LID, covered, "lid.", AirEdit.LIDS));
         }
         if (open && !covered.equals("none")) {
             fields.add(AirFields.MESH.view(AirEdits.LID, share, words));
-            fields.add(choice(
+            fields.add(walls.choice(
                     "lid-side",
                     AirEdits.LID,
                     lid.mesh().side().orElse(Envelope.Face.BACK).word(),
@@ -108,50 +110,6 @@ public class AirParts {
                 fields,
                 List.of(),
                 numbers,
-                List.of());
-    }
-
-    private PartView vent(Envelope.Vent v, boolean open) {
-        return new PartView(
-                v.id(),
-                words.of("part.vent", words.of("face." + v.face().word())),
-                "void",
-                v.height().isPresent() ? Numbers.lengthWithUnit(v.height().getAsDouble()) : "",
-                open,
-                open
-                        ? AirFields.vents(v.face()).stream()
-                                .map(f -> f.view(v.id(), AirFields.vent(f).of(v), words))
-                                .toList()
-                        : List.of(),
-                open ? List.of(new PartView.Act("vent-remove", "", words.of("pit.take_out"))) : List.of(),
-                List.of(),
-                open ? List.of(words.of("caution.vent")) : List.of());
-    }
-
-    private PartView sheet(Envelope.Insulation s, boolean open) {
-        List<FieldView> fields = new ArrayList<>();
-        if (open) {
-            fields.add(choice("sheet-material", s.id(), s.material(), "sheet.", WallEdit.SHEETS));
-            fields.add(AirFields.SHEET_THICK.view(s.id(), s.thickness(), words));
-            fields.add(choice(
-                    "sheet-inside",
-                    s.id(),
-                    String.valueOf(s.inside().orElse(false)),
-                    "sheet-inside.",
-                    List.of("false", "true")));
-            if (s.inside().orElse(false)) {
-                fields.add(AirFields.SHEET_REFLECTS.view(s.id(), s.reflects(), words));
-            }
-        }
-        return new PartView(
-                s.id(),
-                words.of("part.sheet", words.of("face." + s.face().word())),
-                "foam",
-                Numbers.lengthWithUnit(s.thickness()),
-                open,
-                fields,
-                open ? List.of(new PartView.Act("sheet-remove", "", words.of("pit.take_out"))) : List.of(),
-                List.of(),
                 List.of());
     }
 
@@ -260,16 +218,5 @@ public class AirParts {
                 List.of(),
                 List.of(),
                 open ? List.of(words.of("caution.fan")) : List.of());
-    }
-
-    private FieldView choice(String op, String part, String value, String wording, List<String> all) {
-        return FieldView.choice(
-                op,
-                part,
-                words.of("field." + op),
-                value,
-                all.stream()
-                        .map(w -> new FieldView.Option(w, words.of(wording + w)))
-                        .toList());
     }
 }

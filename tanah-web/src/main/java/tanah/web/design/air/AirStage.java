@@ -9,6 +9,8 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.MistGear;
 import tanah.core.design.AirPlan;
 import tanah.core.design.Design;
+import tanah.core.design.Envelope;
+import tanah.core.design.edit.PaneEdit;
 import tanah.core.finding.Stage;
 import tanah.web.design.edit.Choices;
 import tanah.web.design.edit.EditedStage;
@@ -29,7 +31,7 @@ class AirStage extends EditedStage {
     @Override
     public Choices.Choice choices(Catalogue catalogue, long keeper) {
         Map<String, List<String>> groups = new LinkedHashMap<>();
-        List.of("vents", "mist", "sheets").forEach(g -> groups.put("air." + g, new ArrayList<>()));
+        List.of("vents", "mist", "sheets", "panes").forEach(g -> groups.put("air." + g, new ArrayList<>()));
         for (String face : List.of("front", "back", "left", "right", "lid")) {
             groups.get("air.vents")
                     .add(Choices.option("vent:" + face, words.of("part.vent", words.of("face." + face))));
@@ -42,6 +44,10 @@ class AirStage extends EditedStage {
             groups.get("air.sheets")
                     .add(Choices.option("sheet:" + face, words.of("part.sheet", words.of("face." + face))));
         }
+        for (Envelope.Face face : PaneEdit.FACES) {
+            groups.get("air.panes")
+                    .add(Choices.option("pane:" + face.word(), words.of("part.pane", words.of("face." + face.word()))));
+        }
         return options.grouped(groups, "");
     }
 
@@ -52,7 +58,8 @@ class AirStage extends EditedStage {
         boolean event = asked.startsWith(AirEdits.EVENT);
         boolean wall = design.vessel().stream()
                 .anyMatch(v -> v.envelope().vents().stream().anyMatch(o -> o.id().equals(asked))
-                        || v.envelope().insulation().stream().anyMatch(o -> o.id().equals(asked)));
+                        || v.envelope().insulation().stream().anyMatch(o -> o.id().equals(asked))
+                        || PaneEdits.named(design, asked).isPresent());
         boolean own = asked.equals(AirEdits.MIST) || asked.equals(AirEdits.FAN);
         return hangs || event || wall || own ? asked : AirEdits.LID;
     }

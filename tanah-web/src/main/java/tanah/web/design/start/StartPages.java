@@ -181,7 +181,9 @@ class StartPages {
                         ? "start.verdict.now"
                         : !space.isForLife()
                                 ? "start.verdict.grown"
-                                : c.suits() ? "start.verdict.life" : "start.verdict.kind");
+                                : c.suits()
+                                        ? "start.verdict.life"
+                                        : c.deep() ? "start.verdict.kind" : "start.verdict.shallow");
         String reason =
                 words.of("start.offers", Numbers.upTo(100 * space.ratio(), 0), words.of("start.limit", space.limit()))
                         + space.lasts().stream()

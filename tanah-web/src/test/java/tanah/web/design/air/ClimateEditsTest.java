@@ -33,6 +33,7 @@ class ClimateEditsTest {
     private final AirEdits air = new AirEdits(
             new LidEdits(with.catalogues, with.numbers, with.edits, with.words),
             new WallEdits(with.numbers, with.edits, with.words),
+            new PaneEdits(with.numbers, with.edits, with.words),
             new MistEdits(with.catalogues, with.numbers, with.edits, with.words));
 
     private Done heat(Design design, String op, String part, String value) {
