@@ -17,6 +17,8 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Gear;
 import tanah.core.catalogue.LampModel;
 import tanah.core.catalogue.Medium;
+import tanah.core.climaterule.MistRule;
+import tanah.core.design.AirPlan;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
 import tanah.core.design.HardscapeItem;
@@ -25,6 +27,7 @@ import tanah.core.design.PieceMove;
 import tanah.core.design.WaterFeature;
 import tanah.core.design.edit.AddEdit;
 import tanah.core.design.edit.EditContext;
+import tanah.core.design.edit.MistEdit;
 import tanah.core.design.edit.Proposals;
 import tanah.core.design.edit.Refusal;
 import tanah.core.evaluate.Evaluation;
@@ -197,5 +200,27 @@ class PlanProposalsTest {
         }
         assertThat(new AddEdit.AddWaterDevice("no-such").refused(PLANS.get(0), CONTEXT))
                 .contains(Refusal.UNKNOWN_ITEM);
+    }
+
+    /** Six nozzles, one after another, in a box with a lamp inside: none sprays on it. */
+    @Test
+    void aNewNozzleSpraysOnNoLamp() {
+        Design lizard = Examples.read("collared-lizard-arid");
+        Design dark = lizard.withDevices(List.of(lizard.device("flood").orElseThrow()));
+        Design now = dark;
+        for (int i = 0; i < 6; i++) {
+            now = new MistEdit.AddNozzle("nozzle-65").apply(now, CONTEXT);
+        }
+        List<AirPlan.Nozzle> nozzles =
+                now.air().flatMap(AirPlan::mist).orElseThrow().nozzles();
+        assertThat(nozzles).hasSize(6);
+        assertThat(MistRule.judge(now, CATALOGUE)).noneMatch(f -> f.rule().equals(MistRule.HOT));
+        Design unasked = dark;
+        for (int i = 0; i < 4; i++) {
+            unasked = new MistEdit.AddNozzle("nozzle-65").apply(unasked, new EditContext(CATALOGUE, CONTEXT.today()));
+        }
+        assertThat(MistRule.judge(unasked, CATALOGUE))
+                .as("where nobody was asked one hangs beside the lamp")
+                .anyMatch(f -> f.rule().equals(MistRule.HOT));
     }
 }

@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import tanah.core.animal.Inhabitant;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Species;
 import tanah.core.design.Boxes;
@@ -20,6 +21,7 @@ import tanah.core.design.Resident;
 import tanah.core.design.VesselPlan;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
+import tanah.core.evaluate.VesselChoice;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
@@ -58,6 +60,38 @@ class WaterProposalTest {
         }
         assertThat(stops).isEmpty();
         assertThat(after.water().orElseThrow().water().turnsOver()).isPositive();
+    }
+
+    /** The vessel that is offered first holds the least depth that the animal wants, over the sand. */
+    @ParameterizedTest
+    @MethodSource("wetAnimals")
+    void theVesselThatIsOfferedFirstIsDeepEnough(String id) {
+        Species s = CATALOGUE.findSpecies(id).orElseThrow();
+        if (s.landFraction().max() >= 1) {
+            return; // it has a bowl
+        }
+        VesselChoice.forLife(Inhabitant.of(Resident.one("animal", id), CATALOGUE), CATALOGUE)
+                .ifPresent(model -> {
+                    VesselPlan plan = Boxes.fromCatalogue(model, Optional.empty());
+                    Design empty =
+                            Design.named("plan").withVessel(plan).withAnimals(List.of(Resident.one("animal", id)));
+                    Design d = empty.withGround(GroundProposal.propose(s, empty, Boxes.resolve(plan, CATALOGUE)));
+                    Evaluation before = Evaluator.evaluate(d, CATALOGUE);
+                    Design wet = WaterProposal.propose(
+                            d,
+                            before.vessel().orElseThrow(),
+                            before.ground().orElseThrow(),
+                            before.animals().stream().findFirst());
+                    Evaluation after = Evaluator.evaluate(wet, CATALOGUE);
+                    assertThat(after.water().orElseThrow().water().depthMax())
+                            .isGreaterThanOrEqualTo(
+                                    s.optional("water_depth_min_cm").orElse(0) / 100 - 0.0051);
+                    assertThat(after.findings())
+                            .filteredOn(f -> f.severity() == Severity.STOP)
+                            .filteredOn(f -> f.place().stage() == Stage.WATER
+                                    || f.place().stage() == Stage.GROUND)
+                            .isEmpty();
+                });
     }
 
     @Test

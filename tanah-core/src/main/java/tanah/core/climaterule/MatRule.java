@@ -23,7 +23,8 @@ public final class MatRule {
     public static final RuleId SHARE = new RuleId("climate.mat.share");
 
     private static final double DEEPEST = 0.05; // m of ground over a mat
-    private static final double MOST = 1.0 / 3; // of a face
+    /** Share of a face that mats may cover, so that a cool part is left; common practice. */
+    public static final double MOST = 1.0 / 3;
 
     private MatRule() {}
 

@@ -19,6 +19,7 @@ import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
+import tanah.core.mapping.LampShape;
 import tanah.core.mapping.MistPlan;
 import tanah.core.units.Unit;
 import tanah.core.vessel.Vessel;
@@ -61,9 +62,7 @@ public final class MistRule {
                             : Finding.of(TANK, Severity.GOOD, place, numbers, List.of()));
         });
         for (Device d : design.devices()) {
-            boolean lamp = catalogue.findLamp(d.item()).isPresent() && !isCovered(d, design, catalogue);
-            boolean wet = lamp && mist.get().nozzles().stream().anyMatch(n -> distance(n.at(), d.at()) < NEAR);
-            if (wet) {
+            if (mist.get().nozzles().stream().anyMatch(n -> sprays(n.at(), d, design, catalogue))) {
                 findings.add(Finding.of(
                         HOT,
                         Severity.STOP,
@@ -73,6 +72,19 @@ public final class MistRule {
             }
         }
         return findings;
+    }
+
+    /** Whether a nozzle at a place sprays on any lamp. */
+    public static boolean sprays(Device.Spot nozzle, Design design, Catalogue catalogue) {
+        return design.devices().stream().anyMatch(d -> sprays(nozzle, d, design, catalogue));
+    }
+
+    private static boolean sprays(Device.Spot nozzle, Device d, Design design, Catalogue catalogue) {
+        return catalogue
+                .findLamp(d.item())
+                .filter(lamp -> distance(nozzle, d.at(), LampShape.half(d, lamp)) < NEAR)
+                .filter(lamp -> !isCovered(d, design, catalogue))
+                .isPresent();
     }
 
     /** Whether a lamp hangs above a closed part of the lid, which keeps the spray from it. */
@@ -122,7 +134,8 @@ public final class MistRule {
                         : Finding.of(PUMP, Severity.GOOD, place, numbers, List.of()));
     }
 
-    private static double distance(Device.Spot a, Device.Spot b) {
+    /** From a nozzle to the nearest part of a lamp (m). */
+    private static double distance(Device.Spot a, Device.Spot b, LampShape.Half half) {
         if (a.x().isEmpty()
                 || a.y().isEmpty()
                 || a.z().isEmpty()
@@ -131,9 +144,13 @@ public final class MistRule {
                 || b.z().isEmpty()) {
             return Double.MAX_VALUE;
         }
-        double dx = a.x().getAsDouble() - b.x().getAsDouble();
-        double dy = a.y().getAsDouble() - b.y().getAsDouble();
+        double dx = beside(a.x().getAsDouble() - b.x().getAsDouble(), half.alongX() ? half.length() : 0);
+        double dy = beside(a.y().getAsDouble() - b.y().getAsDouble(), half.alongX() ? 0 : half.length());
         double dz = a.z().getAsDouble() - b.z().getAsDouble();
         return Math.sqrt(dx * dx + dy * dy + dz * dz);
+    }
+
+    private static double beside(double aside, double half) {
+        return Math.max(0, Math.abs(aside) - half);
     }
 }

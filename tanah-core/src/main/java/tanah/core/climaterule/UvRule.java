@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import tanah.core.catalogue.LampModel;
 import tanah.core.catalogue.Range;
+import tanah.core.catalogue.Species;
 import tanah.core.design.Device;
 import tanah.core.design.edit.DeviceEdit;
 import tanah.core.finding.Finding;
@@ -75,7 +76,7 @@ public final class UvRule {
         if (stopped) {
             return findings;
         }
-        high(j, light, wanted).ifPresent(findings::add);
+        high(j, light).ifPresent(findings::add);
         shade(j, light).ifPresent(findings::add);
         life(j).ifPresent(findings::add);
         return findings;
@@ -184,11 +185,16 @@ public final class UvRule {
                 "hang-uv", DeviceEdit.hang(lamp.orElseThrow().id(), kept), new Measure("z", kept, Unit.CENTIMETRE));
     }
 
-    private static Optional<Finding> high(RuleInput j, LightForecast light, Optional<Range> wanted) {
-        int zone = Math.max(1, (int) j.needs().optional("uv_zone").orElse(1));
-        double limit = Math.max(
+    /** Highest UV index within reach of an animal: the upper end of its zone, or what it wants where that is more. */
+    public static double most(Species species) {
+        int zone = Math.max(1, (int) species.optional("uv_zone").orElse(1));
+        return Math.max(
                 UvIndex.Zone.values()[Math.min(4, zone) - 1].maxHigh(),
-                wanted.map(Range::max).orElse(0.0));
+                species.uvIndex().map(Range::max).orElse(0.0));
+    }
+
+    private static Optional<Finding> high(RuleInput j, LightForecast light) {
+        double limit = most(j.needs());
         Expected peak = light.peakBand();
         List<Measure> numbers = List.of(uvi("peak", peak.value()), uvi("band", peak.half()), uvi("limit", limit));
         Place place = Place.part(Stage.HEAT, uvLamp(j));

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import tanah.core.animal.Inhabitant;
 import tanah.core.box.Factors;
 import tanah.core.catalogue.Catalogue;
@@ -17,7 +18,6 @@ import tanah.core.catalogue.Range;
 import tanah.core.design.Design;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
-import tanah.core.finding.Severity;
 import tanah.core.forecast.Forecast;
 import tanah.core.forecast.LampDistance;
 import tanah.core.mapping.MappedDesign;
@@ -39,6 +39,7 @@ public final class EquipmentSearch {
     private static final double TOO_NEAR = 0.01; // m that a lamp hangs too near count as one
     private static final int SHOWN = 3;
     private static final int MOST_DRY = 8;
+    private static final int MOST_NEAR = 24; // combinations looked at for one that brings no stop
     private static final double CLOSER = 0.015; // share of a lid
     private static final double CLOSING = 0.2;
 
@@ -51,6 +52,7 @@ public final class EquipmentSearch {
     private final BooleanSupplier stop;
     private final IntConsumer progress;
     private final Map<String, EquipmentFound.Answer> memo = new HashMap<>();
+    private final SearchStops stops;
     private Optional<Forecast> near = Optional.empty();
 
     private EquipmentSearch(Evaluation plan, Catalogue catalogue, BooleanSupplier stop, IntConsumer progress) {
@@ -60,7 +62,8 @@ public final class EquipmentSearch {
         this.progress = progress;
         this.targets = Wish.of(plan.animals());
         this.variant = new PlanVariant(plan, catalogue);
-        this.options = LampOptions.of(plan, variant.target(), catalogue);
+        this.options = LampOptions.of(plan, variant, catalogue);
+        this.stops = new SearchStops(plan.design(), catalogue, stop);
         this.uv = new UvSearch(plan, variant, wantedUv(plan), catalogue);
     }
 
@@ -104,9 +107,8 @@ public final class EquipmentSearch {
         all.sort(order());
         List<EquipmentFound.Answer> dry = new ArrayList<>();
         List<EquipmentFound.Answer> best = damp(all, dry);
-        Optional<EquipmentFound.Answer> nearest = best.isEmpty() && !dry.isEmpty()
-                ? dry.stream().min(Comparator.comparingDouble(EquipmentFound.Answer::score))
-                : all.stream().findFirst().map(a -> stop.getAsBoolean() ? a : a.with(humid(a)));
+        Optional<EquipmentFound.Answer> nearest =
+                best.isEmpty() ? nearest(all, dry) : best.stream().findFirst();
         List<EquipmentFound.Reason> reasons =
                 best.isEmpty() ? SearchReasons.of(dry.isEmpty() ? all : dry, plan, uvRange()) : List.of();
         return new EquipmentFound(
@@ -139,7 +141,7 @@ public final class EquipmentSearch {
                 continue;
             }
             EquipmentFound.Answer settled = a.with(humid(a));
-            if (settled.isFeasible() && !isStopped(settled.design())) {
+            if (settled.isFeasible() && stops.leavesNone(settled.design())) {
                 best.add(settled);
                 continue;
             }
@@ -153,19 +155,22 @@ public final class EquipmentSearch {
         return best;
     }
 
-    /** Whether a rule of the climate forbids it for another reason than what was searched for: at once, or over the whole day. */
-    private boolean isStopped(Design design) {
-        Evaluation plain = Evaluator.evaluate(design, catalogue);
-        Optional<Forecast> steady = Evaluator.forecast(plain, catalogue, Optional.empty());
-        return steady.isPresent()
-                && (isStopped(plain, steady.get())
-                        || isStopped(plain, steady.get().withDays(stop)));
+    /**
+     * What misses least and brings no stop that the plan did not have: what is offered must not be worse than what it takes away.
+     *
+     * @param all  by order
+     * @param dry  those whose humidity is settled
+     */
+    private Optional<EquipmentFound.Answer> nearest(List<EquipmentFound.Answer> all, List<EquipmentFound.Answer> dry) {
+        List<EquipmentFound.Answer> settled = new ArrayList<>(dry);
+        settled.sort(Comparator.comparingDouble(EquipmentFound.Answer::score));
+        return Stream.concat(settled.stream(), all.stream().limit(MOST_NEAR).map(this::settled))
+                .filter(a -> stop.getAsBoolean() || stops.bringsNone(a.design()))
+                .findFirst();
     }
 
-    private boolean isStopped(Evaluation plain, Forecast forecast) {
-        return Evaluator.withForecast(plain, forecast, catalogue).findings().stream()
-                .anyMatch(x ->
-                        x.severity() == Severity.STOP && x.rule().toString().startsWith("climate."));
+    private EquipmentFound.Answer settled(EquipmentFound.Answer a) {
+        return stop.getAsBoolean() ? a : a.with(humid(a));
     }
 
     private HumiditySearch humid(EquipmentFound.Answer a) {

@@ -8,6 +8,7 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Gear;
 import tanah.core.catalogue.LampModel;
 import tanah.core.catalogue.Species;
+import tanah.core.climaterule.MatRule;
 import tanah.core.design.Design;
 import tanah.core.design.VesselPlan;
 import tanah.core.evaluate.Evaluation;
@@ -39,7 +40,7 @@ record LampOptions(
     /** Where to warm from: the school {@code heat_from}; lamp or mat, else both are tried. */
     static final String SCHOOL = "heat_from";
 
-    static LampOptions of(Evaluation e, double target, Catalogue catalogue) {
+    static LampOptions of(Evaluation e, PlanVariant variant, Catalogue catalogue) {
         Design design = e.design();
         Vessel vessel = e.vessel().orElseThrow();
         Species s = e.animals().stream().findFirst().map(Inhabitant::profile).orElseThrow();
@@ -60,13 +61,14 @@ record LampOptions(
             catalogue.allGear().stream()
                     .filter(g -> g.category().equals("heat_mat"))
                     .filter(g -> g.heat().length().orElse(1) < vessel.length())
+                    .filter(g -> variant.shareOfBack(g.id()) <= MatRule.MOST)
                     .sorted(Comparator.comparingDouble(g -> g.power().orElse(0)))
                     .map(Gear::id)
                     .forEach(mats::add);
         }
         return new LampOptions(
                 heat,
-                heights(vessel, target),
+                heights(vessel, variant.target()),
                 mesh(design, catalogue),
                 mats,
                 warms ? List.of(false, true) : List.of(false),

@@ -1,10 +1,14 @@
 package tanah.core.equipment;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 import tanah.core.catalogue.Catalogue;
+import tanah.core.climaterule.MistRule;
 import tanah.core.design.AirPlan;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
@@ -16,6 +20,8 @@ public final class MistProposal {
     private static final String NOZZLE = "nozzle-65";
     private static final String PUMP = "mist-pump-4";
     private static final double SPRAY = 30; // s
+    private static final double EDGE = 0.05; // m from the sides
+    private static final double STEP = 0.01; // m
     private static final double UNDER = 0.02; // m below the lid
     private static final double BACK = 0.6; // of the width: away from the front
 
@@ -23,7 +29,7 @@ public final class MistProposal {
 
     /**
      * @param hand whether the keeper sprays
-     * @return empty where the catalogue lacks the gear
+     * @return empty where the catalogue lacks the gear, or no place under the lid is far enough from lamps
      */
     public static Optional<Design> with(Design design, boolean hand, Vessel vessel, Catalogue catalogue) {
         String item = hand ? HAND : NOZZLE;
@@ -33,12 +39,13 @@ public final class MistProposal {
         int count = hand ? 1 : 2;
         List<AirPlan.Nozzle> nozzles = new ArrayList<>();
         for (int i = 0; i < count; i++) {
-            nozzles.add(new AirPlan.Nozzle(
-                    "nozzle-" + (i + 1),
-                    Optional.of(item),
-                    Device.Spot.at(
-                            vessel.length() * (i + 1) / (count + 1.0), vessel.width() * BACK, vessel.height() - UNDER),
-                    OptionalDouble.empty()));
+            Device.Spot wanted = Device.Spot.at(
+                    vessel.length() * (i + 1) / (count + 1.0), vessel.width() * BACK, vessel.height() - UNDER);
+            Optional<Device.Spot> spot = away(design, vessel, wanted, catalogue);
+            if (spot.isEmpty()) {
+                return Optional.empty();
+            }
+            nozzles.add(new AirPlan.Nozzle("nozzle-" + (i + 1), Optional.of(item), spot.get(), OptionalDouble.empty()));
         }
         double on = design.heat().start();
         AirPlan.Event morning = new AirPlan.Event(on % 24, SPRAY, List.of());
@@ -48,5 +55,18 @@ public final class MistProposal {
         return Optional.of(design.withAir(Optional.of(design.air()
                 .orElse(AirPlan.STILL)
                 .withMist(Optional.of(hand ? made : made.withPump(Optional.of(PUMP)))))));
+    }
+
+    /** The place nearest to one wanted, along the box, that sprays on no lamp; empty where there is none. */
+    public static Optional<Device.Spot> away(Design design, Vessel vessel, Device.Spot wanted, Catalogue catalogue) {
+        double x = wanted.x().orElse(vessel.length() / 2);
+        int steps = (int) Math.floor((vessel.length() - 2 * EDGE) / STEP);
+        return DoubleStream.concat(
+                        DoubleStream.of(x), IntStream.rangeClosed(0, steps).mapToDouble(i -> EDGE + i * STEP))
+                .boxed()
+                .sorted(Comparator.comparingDouble(there -> Math.abs(there - x)))
+                .map(there -> wanted.withX(OptionalDouble.of(there)))
+                .filter(s -> !MistRule.sprays(s, design, catalogue))
+                .findFirst();
     }
 }

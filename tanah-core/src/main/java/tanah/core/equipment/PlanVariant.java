@@ -169,6 +169,12 @@ final class PlanVariant {
         return new Device.Rect(middle - long_ / 2, ground + LOW, middle + long_ / 2, ground + LOW + high);
     }
 
+    /** Share of the back that a mat covers there. */
+    double shareOfBack(String mat) {
+        Device.Rect r = rect(mat);
+        return (r.to() - r.from()) * (r.high() - r.low()) / (vessel.length() * vessel.height());
+    }
+
     private Design uv(Design made, LampChoice choice) {
         LampModel lamp = catalogue.findLamp(choice.uv()).orElseThrow();
         double half = lamp.body().lit().orElse(0.5) / 2;

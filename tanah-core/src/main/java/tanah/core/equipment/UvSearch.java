@@ -10,6 +10,7 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.LampModel;
 import tanah.core.catalogue.Range;
 import tanah.core.climate.ClimateModel;
+import tanah.core.climaterule.UvRule;
 import tanah.core.design.Design;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
@@ -25,15 +26,16 @@ final class UvSearch {
 
     private static final double NEAREST = 0.15; // m over the place
     private static final double OVER = 0.2; // m above the lid
-    private static final double LIMIT = 1.5; // of what is wanted at most, the peak within reach; from memory
     private static final double SCALE = 0.5; // UV index
     private static final int HALVINGS = 6;
     private static final double TOO_NEAR = 0.01; // m
+    private static final double ROUND_OFF = 1e-9;
 
     private final Catalogue catalogue;
     private final PlanVariant variant;
     private final Optional<Range> wanted;
     private final Vessel vessel;
+    private final double most; // within reach
     private final Map<Double, Pick> picks = new HashMap<>();
     private Optional<Pick> inside = Optional.empty();
 
@@ -43,11 +45,16 @@ final class UvSearch {
      * @param index  at the resting place
      * @param peak   within reach
      * @param miss   0 where it meets what is wanted
-     * @param watts  it draws
+     * @param danger by how much it hangs nearer than it may and its peak passes the limit, weighed; 0: safe
      * @param isNear whether a lamp hangs nearer than it may
      */
-    record Pick(String item, double z, double index, double peak, double miss, double watts, boolean isNear) {
+    record Pick(String item, double z, double index, double peak, double miss, double danger, boolean isNear) {
         static final Pick NONE = new Pick("", 0, 0, 0, 0, 0, false);
+
+        /** Safe comes before enough. */
+        boolean isBetterThan(Pick other) {
+            return Math.abs(danger - other.danger) > ROUND_OFF ? danger < other.danger : miss < other.miss - ROUND_OFF;
+        }
     }
 
     UvSearch(Evaluation plan, PlanVariant variant, Optional<Range> wanted, Catalogue catalogue) {
@@ -55,6 +62,10 @@ final class UvSearch {
         this.variant = variant;
         this.wanted = wanted;
         this.vessel = plan.vessel().orElseThrow();
+        this.most = plan.animals().stream()
+                .mapToDouble(a -> UvRule.most(a.profile()))
+                .min()
+                .orElse(0);
     }
 
     Pick at(double mesh) {
@@ -64,7 +75,7 @@ final class UvSearch {
         // a tube that hangs inside does not see the lid
         return inside.orElseGet(() -> {
             Pick pick = picks.computeIfAbsent(mesh, m -> find(m, wanted.get()));
-            if (pick.miss() <= 1e-9 && pick.z() < vessel.height()) {
+            if (pick.miss() <= ROUND_OFF && pick.z() < vessel.height()) {
                 inside = Optional.of(pick);
             }
             return pick;
@@ -81,10 +92,10 @@ final class UvSearch {
         Pick best = new Pick("", 0, 0, 0, range.min() / SCALE, 0, false);
         for (LampModel tube : tubes) {
             Pick pick = height(tube, mesh, range);
-            if (pick.miss() < best.miss() - 1e-9) {
+            if (pick.isBetterThan(best)) {
                 best = pick;
             }
-            if (best.miss() <= 1e-9) {
+            if (best.miss() <= ROUND_OFF) {
                 break; // they are sorted: this is the least power
             }
         }
@@ -100,8 +111,8 @@ final class UvSearch {
         for (int i = 0; i < HALVINGS; i++) {
             double middle = Math.round((near + far) / 2 * 100) / 100.0;
             Pick now = pick(tube, middle, mesh, range);
-            best = now.miss() <= best.miss() ? now : best;
-            if (now.index() > aim || now.isNear()) {
+            best = best.isBetterThan(now) ? best : now;
+            if (now.index() > aim || now.danger() > ROUND_OFF) {
                 near = middle;
             } else {
                 far = middle;
@@ -125,8 +136,8 @@ final class UvSearch {
                 .orElse(0);
         double under = Math.max(0, range.min() - index);
         double over = Math.max(0, index - range.max());
-        double beyond = Math.max(0, peak - LIMIT * range.max());
-        return new Pick(
-                tube.id(), z, index, peak, (under + over + beyond) / SCALE + near / TOO_NEAR, tube.draws(), near > 0);
+        double beyond = Math.max(0, peak - most);
+        double danger = beyond / SCALE + near / TOO_NEAR;
+        return new Pick(tube.id(), z, index, peak, (under + over) / SCALE + danger, danger, near > 0);
     }
 }

@@ -15,6 +15,7 @@ import tanah.core.design.Boxes;
 import tanah.core.design.Lining;
 import tanah.core.ground.GroundProposal;
 import tanah.core.vessel.Vessel;
+import tanah.core.water.WaterProposal;
 
 /** Which vessels of the list suit an animal. */
 public final class VesselChoice {
@@ -23,6 +24,8 @@ public final class VesselChoice {
     /** What a keeper can live with best comes first. */
     public static final Comparator<Candidate> EASIEST = Comparator.comparingInt((Candidate c) -> trouble(c.model()))
             .thenComparingDouble(c -> c.vessel().brim());
+
+    private static final double NOTHING = 1e-9;
 
     private VesselChoice() {}
 
@@ -81,10 +84,9 @@ public final class VesselChoice {
             return false;
         }
         if (species.landFraction().max() < 1) {
-            double depth = species.optional("water_depth_max_cm").orElse(0) / 100;
             boolean holds =
                     model.holdsWater().equals("full") || model.holdsWater().equals("dam");
-            return holds && model.waterproofDepth().orElse(0) >= Math.min(depth, 0.1);
+            return holds && model.waterproofDepth().orElse(0) >= WaterProposal.leastWall(species) - NOTHING;
         }
         return true;
     }

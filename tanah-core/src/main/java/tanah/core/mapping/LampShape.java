@@ -10,7 +10,7 @@ import tanah.core.light.Vec;
 import tanah.core.vessel.Vessel;
 
 /** A lamp of the catalogue at its place, as the optics need it. */
-final class LampShape {
+public final class LampShape {
     private static final double BEAM_PART = 0.75; // of what a reflector lamp shines, from memory, 0.6 to 0.85
     private static final double BULB_WIDE = 0.7; // of what a bulb in a dome gives off as rays
     private static final double PANEL_WIDE = 0.9;
@@ -51,6 +51,21 @@ final class LampShape {
                 front > 0 ? front : APERTURE,
                 optic(d, lamp));
     }
+
+    /** Half the length over which a tube shines to either side of its place (m), along the front or not; 0 for all others. */
+    public static Half half(Device d, LampModel lamp) {
+        boolean tube = kind(d, lamp) == Emitter.Kind.TUBE;
+        double half = d.ray().length().orElse(lamp.body().lit().orElse(LENGTH)) / 2;
+        return new Half(tube ? half : 0, d.ray().alongX().orElse(true));
+    }
+
+    /**
+     * Half a tube.
+     *
+     * @param length m
+     * @param alongX whether it lies along the front
+     */
+    public record Half(double length, boolean alongX) {}
 
     private static Emitter.Kind kind(Device d, LampModel lamp) {
         return switch (d.type().orElse("")) {

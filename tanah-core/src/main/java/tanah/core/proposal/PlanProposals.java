@@ -7,9 +7,11 @@ import tanah.core.catalogue.Gear;
 import tanah.core.catalogue.Medium;
 import tanah.core.design.Boxes;
 import tanah.core.design.Design;
+import tanah.core.design.Device;
 import tanah.core.design.WaterFeature;
 import tanah.core.design.edit.Proposals;
 import tanah.core.equipment.LampProposal;
+import tanah.core.equipment.MistProposal;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.ground.WaterVolumes;
@@ -32,6 +34,13 @@ public record PlanProposals(Catalogue catalogue) implements Proposals {
     @Override
     public Optional<Design> lamp(Design design, String item) {
         return design.vessel().flatMap(v -> LampProposal.with(design, item, Boxes.resolve(v, catalogue), catalogue));
+    }
+
+    @Override
+    public Device.Spot nozzle(Design design, Device.Spot wanted) {
+        return design.vessel()
+                .flatMap(v -> MistProposal.away(design, Boxes.resolve(v, catalogue), wanted, catalogue))
+                .orElse(wanted);
     }
 
     @Override

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.animal.Inhabitant;
 import tanah.core.catalogue.Range;
+import tanah.core.catalogue.Species;
 import tanah.core.design.Dam;
 import tanah.core.design.Design;
 import tanah.core.design.Ids;
@@ -92,6 +93,11 @@ public final class WaterProposal {
         double foot = Math.max(0, level - RAMP_FOOT - STEP);
         double length = Math.ceil(Way.rampFor(crest - foot, slope) / STEP) * STEP;
         return new Ramp(Ids.free(design, "ramp"), foot, crest, length, 0.08, Optional.of(true), OtherFields.NONE);
+    }
+
+    /** How high a box must hold water for the least depth that an animal wants, over the sand and under the crest of the wall (m). */
+    public static double leastWall(Species species) {
+        return species.optional("water_depth_min_cm").orElse(0) / 100 + SAND + CREST;
     }
 
     private static double depth(Optional<Inhabitant> animal, Vessel vessel) {

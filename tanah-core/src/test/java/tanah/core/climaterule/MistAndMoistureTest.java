@@ -110,6 +110,15 @@ class MistAndMoistureTest {
         f.ifPresent(s -> assertThat(s.severity()).isEqualTo(Severity.STOP));
     }
 
+    /** The nozzle hangs at 30 cm, the tube shines 25 cm to either side of its middle: from its end it is a quarter of a metre. */
+    @ParameterizedTest
+    @CsvSource({"0.799, true", "0.801, false"})
+    void aTubeIsHotAlongItsLength(double x, boolean stops) {
+        Device tube = Device.of("t", "tube", Device.Spot.at(x, 0.3, 0.55));
+        assertThat(of(sprayed(1, 1e-6, 10, false, tube), MistRule.HOT).isPresent())
+                .isEqualTo(stops);
+    }
+
     @Test
     void theDistanceIsMeasuredInSpace() {
         // 0.15, 0.15 and 0.15 aside: 0.26 m

@@ -37,10 +37,11 @@ public sealed interface MistEdit extends Edit {
             AirPlan.Mist mist = mist(design);
             List<AirPlan.Nozzle> all = new ArrayList<>(mist.nozzles());
             double share = (all.size() % SPREAD + 1) / (SPREAD + 1.0);
+            Device.Spot wanted = Device.Spot.at(vessel.length() * share, vessel.width() * 0.6, vessel.height() - UNDER);
             all.add(new AirPlan.Nozzle(
                     Ids.free(design, "nozzle"),
                     Optional.of(item),
-                    Device.Spot.at(vessel.length() * share, vessel.width() * 0.6, vessel.height() - UNDER),
+                    context.proposals().nozzle(design, wanted),
                     OptionalDouble.empty()));
             Design hung = with(design, mist.withNozzles(all));
             return mist.events().isEmpty() ? new AddMisting().apply(hung, context) : hung;

@@ -3,6 +3,7 @@ package tanah.core.design.edit;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.design.Design;
+import tanah.core.design.Device;
 import tanah.core.design.WaterFeature;
 
 /**
@@ -21,6 +22,11 @@ public interface Proposals {
     /** A pump, filter or heater of the catalogue, in the water. */
     default Optional<Design> waterDevice(Design design, String item) {
         return Optional.empty();
+    }
+
+    /** Where a nozzle goes that is wanted at a place: there, or as near to it as it sprays on no lamp. */
+    default Device.Spot nozzle(Design design, Device.Spot wanted) {
+        return wanted;
     }
 
     /** Running water. */

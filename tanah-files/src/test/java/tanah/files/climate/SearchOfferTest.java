@@ -1,0 +1,69 @@
+package tanah.files.climate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.Species;
+import tanah.core.design.Boxes;
+import tanah.core.design.Design;
+import tanah.core.design.OtherFields;
+import tanah.core.design.Resident;
+import tanah.core.design.RoomPlan;
+import tanah.core.design.VesselPlan;
+import tanah.core.equipment.EquipmentFound;
+import tanah.core.equipment.EquipmentSearch;
+import tanah.core.evaluate.Evaluator;
+import tanah.core.finding.Finding;
+import tanah.core.finding.RuleId;
+import tanah.core.finding.Severity;
+import tanah.core.ground.GroundProposal;
+import tanah.files.catalogue.CatalogueReader;
+
+/** What a search offers, even as what misses least, brings no stop that the plan did not have. */
+class SearchOfferTest {
+    private static final Catalogue CATALOGUE = CatalogueReader.read();
+
+    private static Design begun(String animal, String vessel) {
+        VesselPlan plan = Boxes.fromCatalogue(CATALOGUE.findVessel(vessel).orElseThrow(), Optional.empty());
+        Species species = CATALOGUE.findSpecies(animal).orElseThrow();
+        Design design = Design.named("plan")
+                .withVessel(plan)
+                .withAnimals(List.of(Resident.one("a", animal)))
+                .withRoom(new RoomPlan(
+                        new RoomPlan.Season(20, 16, 0.35, 0.35),
+                        new RoomPlan.Season(25, 20, 0.5, 0.5),
+                        OptionalDouble.empty(),
+                        OtherFields.NONE));
+        return design.withGround(GroundProposal.propose(species, design, Boxes.resolve(plan, CATALOGUE)));
+    }
+
+    private static Set<RuleId> stops(Design design) {
+        return Evaluator.evaluate(design, CATALOGUE, Evaluator.Depth.WHOLE).findings().stream()
+                .filter(f -> f.severity() == Severity.STOP)
+                .map(Finding::rule)
+                .collect(Collectors.toSet());
+    }
+
+    /** A damp room for a dragon of dry air, whose tube is too strong close by; a python that wants mist beside its lamp. */
+    @ParameterizedTest
+    @CsvSource({"pogona-vitticeps, wood-120x60x60", "python-regius, front-glass-120x60x60"})
+    void nothingThatIsOfferedBringsAStop(String animal, String vessel) {
+        Design design = begun(animal, vessel);
+        Set<RuleId> before = stops(design);
+        EquipmentFound found =
+                EquipmentSearch.run(design, CATALOGUE, () -> false, done -> {}).orElseThrow();
+        assertThat(found.best().isEmpty() && found.nearest().isEmpty()).isFalse();
+        for (EquipmentFound.Answer a :
+                Stream.concat(found.best().stream(), found.nearest().stream()).toList()) {
+            assertThat(before).as(a.choice().toString()).containsAll(stops(a.design()));
+        }
+    }
+}
