@@ -88,7 +88,7 @@ public final class DayRun {
         run.now.open(DayStep.QUIET);
         int steps = (int) Math.round(hours * 3600 / STEP);
         for (int i = 0; i < steps; ) {
-            i += run.advance(i, steps, STEP, samples);
+            i += run.advance(i, steps, STEP, Optional.of(samples));
         }
         return new DrillCourse(samples, run.now.water.close(run.now.state()), run.now.energy(), run.now.worstGap());
     }
@@ -139,23 +139,29 @@ public final class DayRun {
     }
 
     /**
-     * One step, or several at once while nothing happens; samples are as many as the steps that it stands for.
+     * One step, or several at once while nothing happens; samples, where they are kept, are as many as the steps that it stands for.
      *
      * @param from step at which it begins
      * @param all  steps of the run
      * @return how many steps it stands for
      */
-    private int advance(int from, int all, double step, List<DayCourse.Sample> samples) {
+    private int advance(int from, int all, double step, Optional<List<DayCourse.Sample>> samples) {
         int wide = pace.steps(from, all, step, drill, now.relay.works());
         ThermalState before = now.state();
         double hour = (from + wide / 2.0) * step / 3600;
         now.step(from * step / 3600, hour, drill, wide * step);
         ThermalState after = now.state();
         pace.moved(net, before, after, wide * step);
+        if (samples.isEmpty()) {
+            if (from > 0) { // where a day begins the day before may keep it
+                now.giveBack(before);
+            }
+            return wide;
+        }
         for (int i = 1; i <= wide; i++) {
             double at = (from + i - 0.5) * step / 3600;
-            samples.add(sample(
-                    at, weather.room(at, drill), i == wide ? after : before.between(net, after, (double) i / wide)));
+            ThermalState there = i == wide ? after : before.between(net, after, (double) i / wide);
+            samples.get().add(sample(at, weather.room(at, drill), there));
         }
         return wide;
     }
@@ -190,21 +196,21 @@ public final class DayRun {
 
     private DayCourse day(double step, boolean kept) {
         List<DayCourse.Sample> samples = new ArrayList<>();
-        ThermalState first = now.state();
+        double[] first = now.state().air.clone();
         boolean leadsUp = !kept && step == SPIN_UP;
         now.open(leadsUp ? DayStep.COARSE : DayStep.QUIET);
         int steps = (int) Math.round(DAY / step);
         for (int i = 0; i < steps && !given; ) {
             given = stop.getAsBoolean();
-            i += advance(i, steps, step, samples);
+            i += advance(i, steps, step, kept ? Optional.of(samples) : Optional.empty());
         }
         double periodicity = 0;
         for (int n = 0; n < net.grid.zones; n++) {
-            periodicity = Math.max(periodicity, Math.abs(now.state().air[n] - first.air[n]));
+            periodicity = Math.max(periodicity, Math.abs(now.state().air[n] - first[n]));
         }
         double[] fog = now.water.fogging();
         return new DayCourse(
-                kept ? samples : List.of(),
+                samples,
                 now.water.close(now.state()),
                 now.energy(),
                 fog[0],

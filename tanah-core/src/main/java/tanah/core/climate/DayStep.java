@@ -1,5 +1,7 @@
 package tanah.core.climate;
 
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.Set;
 import tanah.core.box.ClimateCase;
 import tanah.core.climate.engine.Coefficients;
@@ -34,6 +36,8 @@ final class DayStep {
     private double energy;
     private double worstGap;
     private double quiet = QUIET;
+    /** States that nobody reads any more. */
+    private final Deque<ThermalState> free = new ArrayDeque<>();
 
     DayStep(ClimateModel model, Weather weather, WaterStores stores, SteadyState start) {
         this.model = model;
@@ -114,14 +118,28 @@ final class DayStep {
             pass = pass(terms, pass.after());
             for (int more = 0; more < MORE_PASSES && chasesFog(pass); more++) {
                 work.full.set(pass.after());
+                free.push(pass.at());
                 pass = pass(terms, pass.after());
             }
         }
         ledger(pass, room, step);
         water.apply(work.vapour, work.k, room, step);
         debt.settle(net, work.latent, pass.at(), pass.after(), step);
+        if (pass.at() != state) {
+            free.push(pass.at());
+        }
         state = pass.after();
         duty = pass.duty();
+    }
+
+    /** Gives back a state that this run has been at and that nobody keeps; it is written over from the next step on. */
+    void giveBack(ThermalState was) {
+        free.push(was);
+    }
+
+    private ThermalState empty() {
+        ThermalState again = free.poll();
+        return again == null ? new ThermalState(net) : again.clear();
     }
 
     /** Duties about to be used. */
@@ -154,7 +172,7 @@ final class DayStep {
         debt.charge(work.latent, t.step());
         work.heat.set(1 / t.step(), at);
         double[] next = duty.clone();
-        ThermalState after = new ThermalState(net);
+        ThermalState after = empty();
         thermostats.solve(t.room(), state, t.available(), t.lit() ? 1 : 0, next, t.stuck(), after);
         System.arraycopy(work.vapour.humidity, 0, after.humidity, 0, after.humidity.length);
         return new Pass(at, after, next);

@@ -6,7 +6,7 @@ package tanah.core.equipment;
  * @param heat   item of the lamp or panel for warmth; empty: none
  * @param z      its height (m)
  * @param mesh   share of the lid
- * @param mat    item; empty: none
+ * @param mat    item of a mat, or of a panel beside the lamp; empty: none
  * @param sheets whether back and sides are insulated
  * @param water  item of the water heater; empty: none
  * @param uv     item of the UV lamp; empty: none

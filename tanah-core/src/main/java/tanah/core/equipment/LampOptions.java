@@ -20,7 +20,7 @@ import tanah.core.vessel.Vessel;
  * @param heat    lamps and panels, first none
  * @param heights of the lamp (m)
  * @param mesh    shares of the lid
- * @param mats    first none
+ * @param mats    and, beside a basking lamp, panels; first none
  * @param sheets  insulation of back and sides
  * @param water   heaters, first none
  */
@@ -65,6 +65,14 @@ record LampOptions(
                     .sorted(Comparator.comparingDouble(g -> g.power().orElse(0)))
                     .map(Gear::id)
                     .forEach(mats::add);
+        }
+        if (warms && basks) {
+            // a lamp to bask under is too hot below before it warms a whole box: panels warm beside it, by night too
+            catalogue.allLamps().stream()
+                    .filter(LampModel::isPanel)
+                    .filter(l -> l.body().width().orElse(9) < vessel.length())
+                    .sorted(Comparator.comparingDouble(LampModel::power))
+                    .forEach(l -> mats.add(l.id()));
         }
         return new LampOptions(
                 heat,

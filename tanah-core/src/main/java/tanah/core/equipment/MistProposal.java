@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.climaterule.MistRule;
 import tanah.core.design.AirPlan;
@@ -21,7 +22,7 @@ public final class MistProposal {
     private static final String PUMP = "mist-pump-4";
     private static final double SPRAY = 30; // s
     private static final double EDGE = 0.05; // m from the sides
-    private static final double STEP = 0.01; // m
+    private static final double STEP = 0.02; // m
     private static final double UNDER = 0.02; // m below the lid
     private static final double BACK = 0.6; // of the width: away from the front
 
@@ -57,16 +58,25 @@ public final class MistProposal {
                 .withMist(Optional.of(hand ? made : made.withPump(Optional.of(PUMP)))))));
     }
 
-    /** The place nearest to one wanted, along the box, that sprays on no lamp; empty where there is none. */
+    /** The place nearest to one wanted, at its height, that sprays on no lamp; empty where there is none. */
     public static Optional<Device.Spot> away(Design design, Vessel vessel, Device.Spot wanted, Catalogue catalogue) {
         double x = wanted.x().orElse(vessel.length() / 2);
-        int steps = (int) Math.floor((vessel.length() - 2 * EDGE) / STEP);
-        return DoubleStream.concat(
-                        DoubleStream.of(x), IntStream.rangeClosed(0, steps).mapToDouble(i -> EDGE + i * STEP))
-                .boxed()
-                .sorted(Comparator.comparingDouble(there -> Math.abs(there - x)))
-                .map(there -> wanted.withX(OptionalDouble.of(there)))
+        double y = wanted.y().orElse(vessel.width() / 2);
+        return Stream.concat(Stream.of(new double[] {x, y}), places(vessel))
+                .sorted(Comparator.comparingDouble(p -> Math.hypot(p[0] - x, p[1] - y)))
+                .map(p -> wanted.withX(OptionalDouble.of(p[0])).withY(OptionalDouble.of(p[1])))
                 .filter(s -> !MistRule.sprays(s, design, catalogue))
                 .findFirst();
+    }
+
+    /** Every two centimetres under the lid, off its edges. */
+    private static Stream<double[]> places(Vessel vessel) {
+        return along(vessel.length()).boxed().flatMap(x -> along(vessel.width()).mapToObj(y -> new double[] {x, y}));
+    }
+
+    private static DoubleStream along(double length) {
+        int steps = (int) Math.floor((length - 2 * EDGE) / STEP);
+        return DoubleStream.concat(
+                IntStream.rangeClosed(0, steps).mapToDouble(i -> EDGE + i * STEP), DoubleStream.of(length - EDGE));
     }
 }

@@ -27,6 +27,7 @@ import tanah.core.vessel.Vessel;
 /** Makes the design that a choice means: what warms and what gives UV is replaced, everything else stays. */
 final class PlanVariant {
     private static final double WARM = 0.8; // of the length, where nothing says otherwise
+    private static final double UNDER_LID = 0.03; // m, a panel is screwed to the lid
     private static final double LOW = 0.05; // m over the ground, a place in the warm air
 
     private final Design design;
@@ -149,6 +150,20 @@ final class PlanVariant {
         Placed felt = felt(made, false);
         double night = middle(species.night());
         double day = middle(species.warmAir());
+        Optional<LampModel> panel = catalogue.findLamp(choice.mat());
+        if (panel.isPresent()) {
+            double half = panel.get().body().width().orElse(0) / 2;
+            double x = Math.max(half, Math.min(vessel.length() - half, vessel.length() * WARM));
+            return with(
+                    felt.design(),
+                    Device.of(
+                                    Ids.free(felt.design(), "heat-panel"),
+                                    choice.mat(),
+                                    Device.Spot.at(x, vessel.width() / 2, vessel.height() - UNDER_LID))
+                            .withRunning(Device.Running.UNSAID.on(Schedule.ALWAYS))
+                            .withThermostat(thermostat("thermostat-pulse-600", "pulse", day, night, felt.probe()))
+                            .withGuard(Optional.of(Guards.LAMP)));
+        }
         return with(
                 felt.design(),
                 Device.of(Ids.free(felt.design(), "side-mat"), choice.mat(), Device.Spot.NOWHERE)

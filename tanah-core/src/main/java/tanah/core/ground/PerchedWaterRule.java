@@ -20,7 +20,6 @@ import tanah.core.units.Unit;
  */
 public final class PerchedWaterRule {
     public static final RuleId ID = new RuleId("GW-051");
-    private static final double FULL = 1; // share of what it holds; soil that is kept drier holds its water everywhere
     private static final double HALF = 0.5;
     private static final double DEEPER = 3; // times the air entry head
 
@@ -34,8 +33,7 @@ public final class PerchedWaterRule {
         for (Layer layer : layers) {
             boolean dry = layer.is(Layer.Kind.SUBSTRATE)
                     && !layer.options().aquatic().orElse(false)
-                    && !layer.options().burrow().orElse(false)
-                    && layer.wetness() >= FULL;
+                    && !layer.options().burrow().orElse(false);
             double depth = ground.layer(layer.id())
                     .map(LayerResult::shape)
                     .filter(LayerResult.Shape::exists)

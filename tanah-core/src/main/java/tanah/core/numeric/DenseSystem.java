@@ -33,21 +33,44 @@ public final class DenseSystem {
         return x;
     }
 
-    /** Inverse of a square matrix, which is left as it is. */
+    /** Inverse of a square matrix, which is left as it is: Gauss and Jordan, with exchange of rows. */
     public static double[][] inverse(double[][] a) {
         int n = a.length;
+        double[][] m = new double[n][];
         double[][] result = new double[n][n];
-        for (int c = 0; c < n; c++) {
-            double[][] m = new double[n][n + 1];
-            for (int i = 0; i < n; i++) {
-                System.arraycopy(a[i], 0, m[i], 0, n);
-                m[i][n] = i == c ? 1 : 0;
+        for (int i = 0; i < n; i++) {
+            m[i] = a[i].clone();
+            result[i][i] = 1;
+        }
+        for (int k = 0; k < n; k++) {
+            int pivot = k;
+            for (int i = k + 1; i < n; i++) {
+                pivot = Math.abs(m[i][k]) > Math.abs(m[pivot][k]) ? i : pivot;
             }
-            double[] column = solve(m);
+            exchange(m, k, pivot);
+            exchange(result, k, pivot);
+            scale(m[k], result[k], 1 / m[k][k]);
             for (int i = 0; i < n; i++) {
-                result[i][c] = column[i];
+                double f = m[i][k];
+                for (int j = 0; i != k && f != 0 && j < n; j++) {
+                    m[i][j] -= f * m[k][j];
+                    result[i][j] -= f * result[k][j];
+                }
             }
         }
         return result;
+    }
+
+    private static void exchange(double[][] m, int a, int b) {
+        double[] row = m[a];
+        m[a] = m[b];
+        m[b] = row;
+    }
+
+    private static void scale(double[] one, double[] other, double by) {
+        for (int j = 0; j < one.length; j++) {
+            one[j] *= by;
+            other[j] *= by;
+        }
     }
 }

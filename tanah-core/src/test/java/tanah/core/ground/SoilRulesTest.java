@@ -107,17 +107,6 @@ class SoilRulesTest {
         });
     }
 
-    /** Only what drips stands above the base: soil that is kept at less than it can hold is told nothing. */
-    @ParameterizedTest
-    @CsvSource({"1, true", "0.99, false", "0.25, false"})
-    void soilThatIsKeptDryHasNoWaterStandingInIt(double wetness, boolean said) {
-        assertThat(perched(
-                                TestSpecies.lizard(),
-                                TestDesigns.soil("sand_play", 0.05).withWetness(wetness))
-                        .isEmpty())
-                .isEqualTo(!said);
-    }
-
     @Test
     void dampGroundIsMeantToBeDamp() {
         assertThat(perched(TestSpecies.frog(), TestDesigns.soil("sand_play", 0.05)))

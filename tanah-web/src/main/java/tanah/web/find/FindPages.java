@@ -97,7 +97,8 @@ class FindPages {
             parts.add(words.of("find.part.at", lamp(c.uv(), catalogue), Numbers.lengthWithUnit(c.uvZ())));
         }
         if (!c.mat().isEmpty()) {
-            parts.add(words.of("find.part.mat", gear(c.mat(), catalogue)));
+            boolean panel = catalogue.findLamp(c.mat()).isPresent();
+            parts.add(words.of(panel ? "find.part.panel" : "find.part.mat", warmer(c.mat(), catalogue)));
         }
         if (!c.water().isEmpty()) {
             parts.add(gear(c.water(), catalogue));
@@ -118,6 +119,11 @@ class FindPages {
 
     private static String lamp(String id, Catalogue catalogue) {
         return catalogue.findLamp(id).map(LampModel::name).orElse(id);
+    }
+
+    /** A mat, or a panel among the lamps. */
+    private static String warmer(String id, Catalogue catalogue) {
+        return catalogue.findLamp(id).map(LampModel::name).orElseGet(() -> gear(id, catalogue));
     }
 
     private static String gear(String id, Catalogue catalogue) {
@@ -171,7 +177,7 @@ class FindPages {
             case "height" -> words.of("find.height", Numbers.lengthWithUnit(Double.parseDouble(r.option())));
             case "mesh" ->
                 words.of("find.part.mesh", Numbers.upTo(100 * Double.parseDouble(r.option()), 0) + THIN + "%");
-            case "mat" -> r.option().isEmpty() ? words.of("find.no_mat") : gear(r.option(), catalogue);
+            case "mat" -> r.option().isEmpty() ? words.of("find.no_mat") : warmer(r.option(), catalogue);
             case "sheets" -> words.of(r.option().equals("true") ? "find.part.sheets" : "find.no_sheets");
             default -> r.option().isEmpty() ? words.of("find.no_water_heater") : gear(r.option(), catalogue);
         };

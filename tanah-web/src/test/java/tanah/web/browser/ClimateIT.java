@@ -141,7 +141,7 @@ class ClimateIT extends BrowserTest {
         page.locator(".climate-links a").first().click();
         assertThat(page.locator("h1")).hasText("Find equipment");
         search();
-        assertThat(page.locator("#found")).hasText("Nothing in the catalogue meets every wish");
+        assertThat(page.locator("#found")).hasText("No combination tried meets every wish");
         assertThat(page.locator(".find-reasons")).containsText("the room itself is 27");
         assertThat(page.locator(".find-missed")).isVisible();
         page.navigate(page.url().replace("/find", "/vessel"));
@@ -234,7 +234,7 @@ class ClimateIT extends BrowserTest {
         assertThat(stage.notes()).containsText("The cool end is too warm");
         page.navigate(page.url().replaceFirst("/heat.*", "/find"));
         search();
-        assertThat(page.locator("#found")).hasText("Nothing in the catalogue meets every wish");
+        assertThat(page.locator("#found")).hasText("No combination tried meets every wish");
         assertThat(page.locator(".find-reasons")).containsText("A room of at most 23.");
         page.navigate(page.url().replace("/find", "/vessel"));
         new StartPage(page).fill("summerDay", "23").fill("summerNight", "19");
@@ -381,7 +381,7 @@ class ClimateIT extends BrowserTest {
         assertThat(stage.notes()).isVisible();
         page.navigate(page.url().replaceFirst("/heat.*", "/find"));
         search();
-        assertThat(page.locator("#found")).hasText("Nothing in the catalogue meets every wish");
+        assertThat(page.locator("#found")).hasText("No combination tried meets every wish");
         assertThat(page.locator(".find-reasons li").first()).containsText("No choice of heaters can cool it");
         assertThat(page.locator(".find-reasons li").first()).containsText("A room of at most");
         assertThat(page.locator("main").innerText()).doesNotContain("null").doesNotContain("NaN");

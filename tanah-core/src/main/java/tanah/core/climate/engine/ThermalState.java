@@ -44,6 +44,15 @@ public final class ThermalState {
         return s;
     }
 
+    /** All zero again, to be filled anew. */
+    public ThermalState clear() {
+        for (double[] part : temperatures()) {
+            Arrays.fill(part, 0);
+        }
+        Arrays.fill(humidity, 0);
+        return this;
+    }
+
     double[][] temperatures() {
         return new double[][] {air, star, water, ground, cell, paneIn, paneCore, paneOut, top, under, leaf};
     }
