@@ -2,11 +2,10 @@ package tanah.web.account;
 
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.validation.Valid;
-import jakarta.validation.constraints.Pattern;
-import jakarta.validation.constraints.Size;
-import java.nio.charset.StandardCharsets;
+import jakarta.servlet.http.HttpSession;
 import java.security.Principal;
+import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -15,32 +14,34 @@ import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestAttribute;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** Sign in, register, remove the demo. */
 @Controller
 class AccountController {
-    /** The encoder reads no more; letters beyond ASCII take two to four. */
-    private static final int MOST_BYTES = 72;
-
     private final KeeperService keepers;
+    private final PasswordCheck passwords;
+    private final Sittings sittings;
 
-    AccountController(KeeperService keepers) {
+    AccountController(KeeperService keepers, PasswordCheck passwords, Sittings sittings) {
         this.keepers = keepers;
+        this.passwords = passwords;
+        this.sittings = sittings;
     }
 
     /**
      * What a new keeper types.
      *
      * @param name     2 to 60 characters
-     * @param password 10 to 72 characters; the encoder reads no more than 72 bytes
+     * @param password 10 characters or more, no common ones
      */
-    record RegisterForm(
-            @Size(min = 2, max = 60, message = "{register.name.size}")
-            @Pattern(regexp = "\\P{Cntrl}*", message = "{register.name.size}")
-            String name,
-
-            @Size(min = 10, max = 72, message = "{register.password.size}")
-            String password) {}
+    record RegisterForm(String name, String password) {
+        RegisterForm {
+            name = Objects.requireNonNullElse(name, "");
+            password = Objects.requireNonNullElse(password, "");
+        }
+    }
 
     @GetMapping("/sign-in")
     String signIn(@Nullable Principal keeper, Model model) {
@@ -54,21 +55,41 @@ class AccountController {
         return "account/sign-in";
     }
 
+    /** The door once more, after a try that failed or came too soon; reached from inside only to any purpose. */
+    @PostMapping("/sign-in/again")
+    String again(
+            @RequestAttribute(name = "signInWait", required = false) @Nullable Long wait,
+            @RequestParam(defaultValue = "") String name,
+            @Nullable Principal keeper,
+            Model model) {
+        model.addAttribute("failed", wait == null);
+        model.addAttribute("wait", wait);
+        model.addAttribute("typed", name);
+        return signIn(keeper, model);
+    }
+
     @GetMapping("/register")
-    String register(Model model) {
+    String register(@Nullable Principal keeper, Model model) {
+        if (keeper != null) {
+            return "redirect:/";
+        }
         model.addAttribute("form", new RegisterForm("", ""));
         return "account/register";
     }
 
     @PostMapping("/register")
-    String create(@Valid @ModelAttribute("form") RegisterForm form, BindingResult errors, HttpServletRequest request)
+    String create(
+            @Nullable Principal keeper,
+            @ModelAttribute("form") RegisterForm form,
+            BindingResult errors,
+            HttpServletRequest request)
             throws ServletException {
-        if (!errors.hasErrors() && form.name().strip().length() < 2) {
-            errors.rejectValue("name", "register.name.size");
+        if (keeper != null) {
+            return "redirect:/";
         }
-        if (!errors.hasErrors() && form.password().getBytes(StandardCharsets.UTF_8).length > MOST_BYTES) {
-            errors.rejectValue("password", "register.password.size");
-        }
+        KeeperName name = KeeperName.of(form.name());
+        keepers.refusal(name).ifPresent(why -> errors.rejectValue("name", why));
+        passwords.refusal(form.password(), form.name()).ifPresent(why -> errors.rejectValue("password", why));
         if (!errors.hasErrors()
                 && keepers.register(form.name(), form.password()).isEmpty()) {
             errors.rejectValue("name", "register.name.taken");
@@ -76,13 +97,16 @@ class AccountController {
         if (errors.hasErrors()) {
             return "account/register";
         }
-        request.login(form.name().strip(), form.password());
+        // whoever knew a session before must not have this one
+        Optional.ofNullable(request.getSession(false)).ifPresent(HttpSession::invalidate);
+        request.login(name.shown(), form.password());
         return "redirect:/first";
     }
 
     @PostMapping("/demo/remove")
     String removeDemo(@AuthenticationPrincipal Keeper keeper, HttpServletRequest request) throws ServletException {
         if (keepers.removeDemo(keeper.id())) {
+            sittings.end(keeper);
             request.logout();
             request.getSession().invalidate();
         }

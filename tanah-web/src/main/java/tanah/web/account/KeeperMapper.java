@@ -7,11 +7,17 @@ import org.apache.ibatis.annotations.Param;
 /** Accounts. */
 @Mapper
 interface KeeperMapper {
-    Optional<Keeper> findByName(@Param("name") String name);
+    /** By its key, or as it is written, which comes first. */
+    Optional<Keeper> findByName(@Param("name") KeeperName name);
+
+    boolean isTaken(@Param("name") KeeperName name);
+
+    /** Whether the name of somebody looks the same. */
+    boolean looksLikeAnother(@Param("name") KeeperName name);
 
     /** The id of the new keeper, or empty if the name is taken. */
     Optional<Long> insert(
-            @Param("name") String name, @Param("passwordHash") String passwordHash, @Param("demo") boolean demo);
+            @Param("name") KeeperName name, @Param("passwordHash") String passwordHash, @Param("demo") boolean demo);
 
     /** The name of the demo account while the demo data is loaded. */
     Optional<String> demoName();

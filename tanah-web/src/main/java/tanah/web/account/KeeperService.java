@@ -1,5 +1,6 @@
 package tanah.web.account;
 
+import java.util.Locale;
 import java.util.Optional;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
@@ -23,13 +24,23 @@ public class KeeperService implements UserDetailsService {
 
     @Override
     public UserDetails loadUserByUsername(String name) {
-        return keepers.findByName(name.strip()).orElseThrow(() -> new UsernameNotFoundException("no such keeper"));
+        return keepers.findByName(KeeperName.of(name))
+                .orElseThrow(() -> new UsernameNotFoundException("no such keeper"));
     }
 
-    /** The id of the new keeper, or empty if the name is taken. */
+    /** The id of the new keeper, or empty if the name or one that looks like it is taken. */
     @Transactional
     public Optional<Long> register(String name, String password) {
-        return keepers.insert(name.strip(), passwords.encode(password), false);
+        return keepers.insert(KeeperName.of(name), passwords.encode(password), false);
+    }
+
+    /** The message of why nobody can be called so now; empty where somebody can. */
+    Optional<String> refusal(KeeperName name) {
+        return name.refusal()
+                .map(r -> "register.name." + r.name().toLowerCase(Locale.ROOT))
+                .or(() -> keepers.isTaken(name)
+                        ? Optional.of("register.name.taken")
+                        : keepers.looksLikeAnother(name) ? Optional.of("register.name.like") : Optional.empty());
     }
 
     /** The name of the demo account while the demo data is loaded. */
@@ -44,7 +55,7 @@ public class KeeperService implements UserDetailsService {
             return Optional.empty();
         }
         keepers.putSetting(DEMO_LOADED, "yes");
-        return keepers.insert(name, passwords.encode(password), true);
+        return keepers.insert(KeeperName.of(name), passwords.encode(password), true);
     }
 
     /** Removes the demo account with all that it has. Does nothing to any other account. */

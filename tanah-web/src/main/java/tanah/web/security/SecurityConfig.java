@@ -1,5 +1,6 @@
 package tanah.web.security;
 
+import java.time.Duration;
 import org.springframework.boot.security.autoconfigure.web.servlet.PathRequest;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -9,9 +10,12 @@ import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.firewall.HttpFirewall;
 import org.springframework.security.web.firewall.StrictHttpFirewall;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.savedrequest.CookieRequestCache;
+import org.springframework.security.web.savedrequest.RequestCache;
 
 /** Deny by default; everything is loaded from here; no inline script, no evaluated script. */
 @Configuration
@@ -20,8 +24,10 @@ class SecurityConfig {
             "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; "
                     + "font-src 'self'; connect-src 'self'; form-action 'self'; worker-src 'self'; manifest-src 'self'; base-uri 'none'; frame-ancestors 'none'";
 
+    private static final Duration TOKEN_AGE = Duration.ofDays(400);
+
     @Bean
-    SecurityFilterChain web(HttpSecurity http, SignInBrake brake) {
+    SecurityFilterChain web(HttpSecurity http, SignInFilter door, RequestCache asked) {
         http.authorizeHttpRequests(paths -> paths.requestMatchers(
                                 PathRequest.toStaticResources().atCommonLocations())
                         .permitAll()
@@ -29,6 +35,7 @@ class SecurityConfig {
                                 "/vendor/**",
                                 "/webjars/**",
                                 "/sign-in",
+                                SignInFilter.AGAIN,
                                 "/register",
                                 "/error",
                                 "/schema/**",
@@ -42,16 +49,35 @@ class SecurityConfig {
                         .usernameParameter("name")
                         .passwordParameter("password")
                         .defaultSuccessUrl("/")
-                        .failureHandler(brake.failureHandler())
-                        .successHandler(brake.successHandler()))
+                        .failureHandler(door.failureHandler())
+                        .successHandler(door.successHandler()))
+                // nobody who is not in leaves a session behind: what the door needs is in cookies
+                .requestCache(cache -> cache.requestCache(asked))
+                .csrf(csrf -> csrf.csrfTokenRepository(tokens()))
                 .logout(out -> out.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
-                .addFilterBefore(brake, UsernamePasswordAuthenticationFilter.class)
+                .addFilterBefore(door, UsernamePasswordAuthenticationFilter.class)
                 .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(POLICY))
                         .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN))
                         .permissionsPolicyHeader(
                                 p -> p.policy("camera=(), microphone=(), geolocation=(), payment=(), usb=()"))
                         .frameOptions(Customizer.withDefaults()));
         return http.build();
+    }
+
+    /** The page that a stranger asked for, to go on to when he is in. */
+    @Bean
+    RequestCache asked() {
+        return new CookieRequestCache();
+    }
+
+    /** As long as a session lives, so that a page that was open all the while can still save. */
+    private static CookieCsrfTokenRepository tokens() {
+        CookieCsrfTokenRepository tokens = new CookieCsrfTokenRepository();
+        tokens.setCookieName("tanah-token");
+        tokens.setHeaderName("X-CSRF-TOKEN");
+        tokens.setCookieCustomizer(
+                cookie -> cookie.sameSite("Lax").httpOnly(true).maxAge(TOKEN_AGE));
+        return tokens;
     }
 
     /** The database holds no NUL; a request with one is refused before anything reads it. */

@@ -1,78 +1,79 @@
 package tanah.web.security;
 
-import jakarta.servlet.FilterChain;
-import jakarta.servlet.ServletException;
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
-import java.io.IOException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.OffsetDateTime;
-import java.util.Locale;
-import org.springframework.security.web.authentication.AuthenticationFailureHandler;
-import org.springframework.security.web.authentication.AuthenticationSuccessHandler;
-import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
-import org.springframework.stereotype.Component;
-import org.springframework.web.filter.OncePerRequestFilter;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Slows guessing: after eight failures for a name, or forty from an address, within a quarter of an hour, signing in
- * is refused until the oldest has passed. Counted in the database, so it holds over several web processes.
+ * Slows guessing. Tries are counted before a password is checked, one after the other for a name and for an address, so that many at once
+ * are many. The wait grows for a name from an address, and shortly for a name from everywhere and for an address as a whole; a device
+ * that the keeper has signed in with is counted by itself, so that strangers cannot keep its keeper out. In the database, so it holds
+ * over several web processes.
  */
-@Component
-class SignInBrake extends OncePerRequestFilter {
-    private static final Duration WINDOW = Duration.ofMinutes(15);
-    private static final int MOST_FOR_NAME = 8;
-    private static final int MOST_FOR_ADDRESS = 40;
-    private static final int LONGEST_NAME = 60;
+@Service
+class SignInBrake {
+    static final Duration WINDOW = Duration.ofMinutes(15);
+    private static final int FREE_OF_PAIR = 4;
+    private static final int FREE_OF_DEVICE = 8;
+    private static final int FREE_OF_NAME = 20;
+    private static final int FREE_OF_ADDRESS = 40;
+    private static final Duration LONGEST_OF_NAME = Duration.ofMinutes(1);
+    private static final Duration LONGEST_OF_ADDRESS = Duration.ofSeconds(30);
+    private static final int MOST_DEVICES = 12;
 
-    private final SignInFailureMapper failures;
+    private final SignInMapper tries;
     private final Clock clock;
 
-    SignInBrake(SignInFailureMapper failures, Clock clock) {
-        this.failures = failures;
+    SignInBrake(SignInMapper tries, Clock clock) {
+        this.tries = tries;
         this.clock = clock;
     }
 
-    @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
-            throws ServletException, IOException {
-        if (isSignIn(request) && isBraked(request)) {
-            response.sendRedirect(request.getContextPath() + "/sign-in?wait");
-            return;
+    /**
+     * Counts a try that is about to be checked.
+     *
+     * @param name   key of the name
+     * @param device hash of what the browser's cookie holds, if it has one
+     * @return how long to wait first; zero: it was counted and may be checked
+     */
+    @Transactional
+    public Duration attempt(String name, String address, Optional<String> device) {
+        tries.lock("name " + name);
+        tries.lock("address " + address);
+        OffsetDateTime now = OffsetDateTime.now(clock);
+        Optional<String> known = device.filter(d -> tries.isKnown(name, d));
+        Duration wait = known.map(d -> ofDevice(name, d, now)).orElseGet(() -> ofStranger(name, address, now));
+        if (wait.isZero()) {
+            tries.insert(name, address, known.orElse(null), now);
         }
-        chain.doFilter(request, response);
+        return wait;
     }
 
-    AuthenticationFailureHandler failureHandler() {
-        return (request, response, failure) -> {
-            failures.insert(name(request), request.getRemoteAddr(), OffsetDateTime.now(clock));
-            response.sendRedirect(request.getContextPath() + "/sign-in?failed");
-        };
+    private Duration ofDevice(String name, String device, OffsetDateTime now) {
+        return tries.ofDevice(name, device, now.minus(WINDOW)).wait(FREE_OF_DEVICE, WINDOW, now);
     }
 
-    AuthenticationSuccessHandler successHandler() {
-        SavedRequestAwareAuthenticationSuccessHandler next = new SavedRequestAwareAuthenticationSuccessHandler();
-        next.setDefaultTargetUrl("/");
-        return (request, response, authentication) -> {
-            failures.forget(name(request), OffsetDateTime.now(clock).minus(WINDOW));
-            next.onAuthenticationSuccess(request, response, authentication);
-        };
+    private Duration ofStranger(String name, String address, OffsetDateTime now) {
+        OffsetDateTime since = now.minus(WINDOW);
+        Duration pair = tries.ofPair(name, address, since).wait(FREE_OF_PAIR, WINDOW, now);
+        Duration ofName = tries.ofName(name, since).wait(FREE_OF_NAME, LONGEST_OF_NAME, now);
+        Duration ofAddress = tries.ofAddress(address, since).wait(FREE_OF_ADDRESS, LONGEST_OF_ADDRESS, now);
+        return longer(pair, longer(ofName, ofAddress));
     }
 
-    private boolean isBraked(HttpServletRequest request) {
-        OffsetDateTime since = OffsetDateTime.now(clock).minus(WINDOW);
-        return failures.countForName(name(request), since) >= MOST_FOR_NAME
-                || failures.countForAddress(request.getRemoteAddr(), since) >= MOST_FOR_ADDRESS;
+    private static Duration longer(Duration a, Duration b) {
+        return a.compareTo(b) > 0 ? a : b;
     }
 
-    private static boolean isSignIn(HttpServletRequest request) {
-        return request.getMethod().equals("POST") && request.getServletPath().equals("/sign-in");
-    }
-
-    private static String name(HttpServletRequest request) {
-        String name = request.getParameter("name");
-        String text = name == null ? "" : name.strip().toLowerCase(Locale.ROOT);
-        return text.length() <= LONGEST_NAME ? text : text.substring(0, LONGEST_NAME);
+    /** A keeper got in: his tries are forgiven, and the device is known from now on. */
+    @Transactional
+    public void gotIn(long keeper, String name, String address, String device) {
+        OffsetDateTime now = OffsetDateTime.now(clock);
+        tries.forgive(name, address, device, now.minus(WINDOW));
+        tries.know(keeper, device, now);
+        tries.keepNewest(keeper, MOST_DEVICES);
     }
 }
