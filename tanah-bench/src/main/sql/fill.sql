@@ -14,8 +14,8 @@ select count(*) as series from series \gset
 \echo :series series
 do $$
 begin
-    for m in 0..36 loop
-        perform ensure_reading_month(now() - make_interval(months => m));
+    for y in 0..3 loop
+        perform ensure_reading_year(now() - make_interval(years => y));
     end loop;
 end $$;
 insert into reading (enclosure_id, place, kind, value, taken_at, client_id)

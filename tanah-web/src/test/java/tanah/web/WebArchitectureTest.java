@@ -69,6 +69,17 @@ class WebArchitectureTest {
             .dependOnClassesThat()
             .resideInAnyPackage("tanah.web..", "org.springframework..", "org.apache.ibatis..", "java.sql..");
 
+    /** A cell must not become a formula in somebody's spreadsheet. */
+    @ArchTest
+    static final ArchRule TABLES_ARE_WRITTEN_IN_ONE_PLACE = noClasses()
+            .that()
+            .resideInAPackage("tanah.web..")
+            .and()
+            .doNotHaveSimpleName("CsvOut")
+            .should()
+            .dependOnClassesThat()
+            .haveSimpleName("CSVPrinter");
+
     @ArchTest
     static final ArchRule DRAWINGS_KNOW_NO_DATABASE = noClasses()
             .that()

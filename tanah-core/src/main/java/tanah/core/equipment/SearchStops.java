@@ -30,11 +30,11 @@ final class SearchStops {
         return known.containsAll(of(made));
     }
 
-    /** Whether it brings none, and none of heat, light and air is left. */
+    /** Whether it brings none, and none of heat and light is left; nozzles, pumps and walls of the plan are not the search's to mend. */
     boolean leavesNone(Design made) {
         Set<RuleId> all = of(made);
         return known.containsAll(all)
-                && all.stream().noneMatch(r -> r.toString().matches("(climate|uv|air)\\..*"));
+                && all.stream().noneMatch(r -> r.toString().matches("(climate|uv)\\..*"));
     }
 
     /** Rules of the stops of a plan, at once and over the whole day. */

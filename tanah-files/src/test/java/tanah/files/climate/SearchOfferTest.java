@@ -2,16 +2,20 @@ package tanah.files.climate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Species;
+import tanah.core.climaterule.MistRule;
+import tanah.core.design.AirPlan;
 import tanah.core.design.Boxes;
 import tanah.core.design.Design;
 import tanah.core.design.OtherFields;
@@ -25,6 +29,7 @@ import tanah.core.finding.Finding;
 import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.ground.GroundProposal;
+import tanah.files.Examples;
 import tanah.files.catalogue.CatalogueReader;
 
 /** What a search offers, even as what misses least, brings no stop that the plan did not have. */
@@ -65,5 +70,31 @@ class SearchOfferTest {
                 Stream.concat(found.best().stream(), found.nearest().stream()).toList()) {
             assertThat(before).as(a.choice().toString()).containsAll(stops(a.design()));
         }
+    }
+
+    /** A stop of the plan that the search cannot mend, such as a pump with too many nozzles, does not keep it from finding. */
+    @Test
+    void aStopThatIsNotItsOwnKeepsItFromNothing() {
+        Design frogs = Examples.read("mossy-frog-paludarium");
+        RoomPlan r = frogs.room().orElseThrow();
+        AirPlan air = frogs.air().orElseThrow();
+        AirPlan.Mist mist = air.mist().orElseThrow();
+        List<AirPlan.Nozzle> many = new ArrayList<>(mist.nozzles());
+        for (int i = 0; i < 12; i++) {
+            many.add(mist.nozzles().get(0).withId("more-" + i).withFlow(OptionalDouble.of(1e-7)));
+        }
+        Design design = frogs.withRoom(new RoomPlan(
+                        r.winter(),
+                        new RoomPlan.Season(
+                                23, 19, r.summer().humidityDay(), r.summer().humidityNight()),
+                        r.givenBand(),
+                        r.kept()))
+                .withAir(Optional.of(
+                        air.withMist(Optional.of(mist.withNozzles(many).withPump(Optional.of("mist-pump-4"))))));
+        assertThat(stops(design)).contains(MistRule.PUMP);
+        assertThat(EquipmentSearch.run(design, CATALOGUE, () -> false, done -> {})
+                        .orElseThrow()
+                        .best())
+                .isNotEmpty();
     }
 }

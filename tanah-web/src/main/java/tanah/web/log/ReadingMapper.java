@@ -9,7 +9,7 @@ import org.apache.ibatis.annotations.Param;
 /** Readings of enclosures. Every statement carries the keeper. */
 @Mapper
 interface ReadingMapper {
-    void ensureMonth(@Param("at") OffsetDateTime at);
+    void ensureYear(@Param("at") OffsetDateTime at);
 
     /** The id of the new row, or empty if the same reading came before or the enclosure is another keeper's. */
     Optional<Long> insert(@Param("keeperId") long keeperId, @Param("row") Reading.New row);

@@ -29,7 +29,7 @@ public class ReadingService {
     /** The id of the row, or empty if this reading came before. */
     @Transactional
     public Optional<Long> add(long keeperId, Reading.New reading) {
-        readings.ensureMonth(reading.takenAt());
+        readings.ensureYear(reading.takenAt());
         return readings.insert(keeperId, reading);
     }
 
@@ -37,9 +37,9 @@ public class ReadingService {
     public void addAll(long keeperId, List<Reading.New> all) {
         all.stream()
                 .map(r -> r.takenAt().withOffsetSameInstant(ZoneOffset.UTC))
-                .map(at -> at.toLocalDate().withDayOfMonth(1))
+                .map(at -> at.toLocalDate().withDayOfYear(1))
                 .distinct()
-                .forEach(first -> readings.ensureMonth(first.atStartOfDay().atOffset(ZoneOffset.UTC)));
+                .forEach(first -> readings.ensureYear(first.atStartOfDay().atOffset(ZoneOffset.UTC)));
         for (int i = 0; i < all.size(); i += BATCH) {
             readings.insertAll(keeperId, all.subList(i, Math.min(all.size(), i + BATCH)));
         }
@@ -115,7 +115,7 @@ public class ReadingService {
     /** Whether the change was stored; not, if somebody changed the reading since. */
     @Transactional
     public boolean change(long keeperId, long enclosureId, Reading changed) {
-        readings.ensureMonth(changed.takenAt());
+        readings.ensureYear(changed.takenAt());
         return write(keeperId, enclosureId, changed, false);
     }
 

@@ -10,11 +10,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Component;
 import tanah.core.design.Design;
 import tanah.core.need.ReadingKind;
+import tanah.web.forms.CsvOut;
 
 /** Writes the readings of an enclosure as CSV, as long as they are: only those of one moment are in memory at a time. */
 @Component
@@ -34,10 +33,10 @@ public class ReadingsTable {
         Set<String> used = Set.copyOf(readings.kinds(keeperId, enclosure));
         List<ReadingKind> columns =
                 kinds.all().stream().filter(k -> used.contains(k.id())).toList();
-        CSVPrinter csv = new CSVPrinter(out, CSVFormat.RFC4180);
+        CsvOut csv = new CsvOut(out);
         List<String> header = new ArrayList<>(List.of(ReadingsCsv.TIME, ReadingsCsv.PLACE, ReadingsCsv.PLACE_NAME));
         columns.forEach(k -> header.add(k.column()));
-        csv.printRecord(header);
+        csv.row(header.toArray());
         Moment moment = new Moment(csv, design, columns);
         readings.each(keeperId, enclosure, moment::take);
         moment.end();
@@ -54,13 +53,13 @@ public class ReadingsTable {
 
     /** Gathers the readings of one moment into rows. */
     private final class Moment {
-        private final CSVPrinter csv;
+        private final CsvOut csv;
         private final Design design;
         private final List<ReadingKind> columns;
         private final List<Row> rows = new ArrayList<>();
         private OffsetDateTime time = OffsetDateTime.MIN;
 
-        Moment(CSVPrinter csv, Design design, List<ReadingKind> columns) {
+        Moment(CsvOut csv, Design design, List<ReadingKind> columns) {
             this.csv = csv;
             this.design = design;
             this.columns = columns;
@@ -96,7 +95,7 @@ public class ReadingsTable {
                         Double value = row.cells().get(k.id());
                         line.add(value == null ? "" : plain(value));
                     }
-                    csv.printRecord(line);
+                    csv.row(line.toArray());
                 }
             } catch (IOException e) {
                 throw new java.io.UncheckedIOException(e);

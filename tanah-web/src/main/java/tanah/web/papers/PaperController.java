@@ -6,8 +6,6 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -33,6 +31,7 @@ import tanah.web.enclosure.EnclosureService;
 import tanah.web.enclosure.FileNames;
 import tanah.web.evaluate.Evaluations;
 import tanah.web.evaluate.LivedIn;
+import tanah.web.forms.CsvOut;
 import tanah.web.forms.Numbers;
 import tanah.web.forms.Presentation;
 import tanah.web.log.LastReadings;
@@ -118,8 +117,8 @@ class PaperController {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
         Evaluation e = evaluate(enclosure, keeper);
         StringBuilder out = new StringBuilder();
-        try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.RFC4180)) {
-            csv.printRecord(
+        try (CsvOut csv = new CsvOut(out)) {
+            csv.row(
                     "item",
                     "name",
                     "need_l",
@@ -134,7 +133,7 @@ class PaperController {
             for (int i = 0; i < lines.size(); i++) {
                 BuyLine line = lines.get(i);
                 boolean litres = line.unit().equals("l");
-                csv.printRecord(
+                csv.row(
                         line.item(),
                         words.get(i).what(),
                         litres ? plain(Unit.LITRE.fromSi(line.need())) : "",

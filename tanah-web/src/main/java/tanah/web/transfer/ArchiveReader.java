@@ -18,6 +18,7 @@ import tanah.files.schema.Problem;
 import tanah.web.catalogue.OwnEntryService;
 import tanah.web.catalogue.StockItem;
 import tanah.web.catalogue.StockService;
+import tanah.web.forms.CsvOut;
 import tanah.web.shell.Words;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -128,7 +129,7 @@ class ArchiveReader {
                     keeperId,
                     new StockItem(
                             0,
-                            r.get("name"),
+                            CsvOut.text(r.get("name")),
                             r.get("kind"),
                             r.get("media").isEmpty() ? null : r.get("media"),
                             number(r.get("length_cm")),
@@ -136,9 +137,9 @@ class ArchiveReader {
                             number(r.get("height_cm")),
                             number(r.get("mass_kg")),
                             number(r.get("volume_l")),
-                            r.get("origin"),
-                            r.get("condition"),
-                            r.get("note"),
+                            CsvOut.text(r.get("origin")),
+                            CsvOut.text(r.get("condition")),
+                            CsvOut.text(r.get("note")),
                             0));
         } catch (IllegalArgumentException | DataIntegrityViolationException e) {
             throw Refused.one("stock.csv " + r.getRecordNumber(), words.of("archive.stock"), "-");

@@ -9,8 +9,6 @@ import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Component;
 import tanah.files.design.DesignWriter;
 import tanah.web.catalogue.OwnEntryService;
@@ -20,6 +18,7 @@ import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.enclosure.FileNames;
 import tanah.web.enclosure.RevisionRow;
+import tanah.web.forms.CsvOut;
 import tanah.web.log.Event;
 import tanah.web.log.EventService;
 import tanah.web.log.ReadingsTable;
@@ -100,11 +99,11 @@ class ArchiveWriter {
         text(zip, folder + "design.json", DesignWriter.write(enclosure.design()));
         List<RevisionRow> revisions = enclosures.newest(keeperId, id, ALL);
         StringBuilder list = new StringBuilder();
-        try (CSVPrinter csv = new CSVPrinter(list, CSVFormat.RFC4180)) {
-            csv.printRecord("revision", "saved_at", "author", "summary");
+        try (CsvOut csv = new CsvOut(list)) {
+            csv.row("revision", "saved_at", "author", "summary");
             for (int i = revisions.size() - 1; i >= 0; i--) {
                 RevisionRow r = revisions.get(i);
-                csv.printRecord(
+                csv.row(
                         r.revision(),
                         DateTimeFormatter.ISO_OFFSET_DATE_TIME.format(r.savedAt()),
                         r.author(),
@@ -130,14 +129,14 @@ class ArchiveWriter {
         List<Event> all = events.newest(keeperId, id, ALL);
         List<Event.Photo> photos = events.photos(keeperId, id);
         StringBuilder list = new StringBuilder();
-        try (CSVPrinter csv = new CSVPrinter(list, CSVFormat.RFC4180)) {
-            csv.printRecord("time", "kind", "mass_g", "note", "author", "photos");
+        try (CsvOut csv = new CsvOut(list)) {
+            csv.row("time", "kind", "mass_g", "note", "author", "photos");
             for (Event e : all) {
                 String names = photos.stream()
                         .filter(p -> p.eventId() == e.id())
                         .map(p -> p.id() + ".jpg")
                         .collect(java.util.stream.Collectors.joining(" "));
-                csv.printRecord(
+                csv.row(
                         DateTimeFormatter.ISO_OFFSET_DATE_TIME.format(e.happenedAt()),
                         e.kind(),
                         e.massG() == null ? "" : e.massG().toPlainString(),
@@ -156,8 +155,8 @@ class ArchiveWriter {
 
     private static String stock(List<StockItem> items) throws IOException {
         StringBuilder list = new StringBuilder();
-        try (CSVPrinter csv = new CSVPrinter(list, CSVFormat.RFC4180)) {
-            csv.printRecord(
+        try (CsvOut csv = new CsvOut(list)) {
+            csv.row(
                     "name",
                     "kind",
                     "media",
@@ -170,7 +169,7 @@ class ArchiveWriter {
                     "condition",
                     "note");
             for (StockItem i : items) {
-                csv.printRecord(
+                csv.row(
                         i.name(),
                         i.kind(),
                         i.media(),

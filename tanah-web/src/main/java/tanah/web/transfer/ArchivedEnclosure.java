@@ -20,6 +20,7 @@ import tanah.files.design.Parsed;
 import tanah.files.schema.Problem;
 import tanah.web.enclosure.EnclosureHistory;
 import tanah.web.enclosure.EnclosureService;
+import tanah.web.forms.CsvOut;
 import tanah.web.log.Event;
 import tanah.web.log.EventService;
 import tanah.web.log.Photos;
@@ -159,7 +160,7 @@ class ArchivedEnclosure {
             try {
                 history.put(
                         Integer.valueOf(r.get("revision")),
-                        new Save(r.get("summary"), OffsetDateTime.parse(r.get("saved_at"))));
+                        new Save(CsvOut.text(r.get("summary")), OffsetDateTime.parse(r.get("saved_at"))));
             } catch (IllegalArgumentException | DateTimeParseException e) {
                 throw Refused.one(name + " " + r.getRecordNumber(), words.of("csv.time"), "-");
             }
@@ -207,7 +208,7 @@ class ArchivedEnclosure {
             String mass = r.get("mass_g");
             Event.New event = new Event.New(
                     r.get("kind"),
-                    r.get("note"),
+                    CsvOut.text(r.get("note")),
                     mass.isEmpty() ? null : new BigDecimal(mass),
                     OffsetDateTime.parse(r.get("time")),
                     UUID.randomUUID().toString());

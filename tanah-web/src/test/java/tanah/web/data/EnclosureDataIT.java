@@ -43,12 +43,12 @@ class EnclosureDataIT {
     }
 
     /**
-     * Months of readings, what is deleted for good by its age alone, a link that is known by its secret alone, and the worker of
+     * Years of readings, what is deleted for good by its age alone, a link that is known by its secret alone, and the worker of
      * searches, which was given its search by a keeper.
      */
     private static final List<String> WITHOUT_KEEPER = List.of(
             "forgetOld",
-            "ensureMonth",
+            "ensureYear",
             "purge",
             "offer",
             "use",
@@ -147,7 +147,7 @@ class EnclosureDataIT {
     }
 
     @Test
-    void aRepeatedSendCountsOnceAndMonthsAreMadeAsTheyCome() {
+    void aRepeatedSendCountsOnceAndYearsAreMadeAsTheyCome() {
         long id = enclosures.create(keeper, Design.named("one"), "planning", "begun");
         Reading.New first = reading(id, 20, NOON);
         assertThat(readings.add(keeper, first)).isPresent();
@@ -168,11 +168,11 @@ class EnclosureDataIT {
     }
 
     @Test
-    void aReadingMovedToAnotherMonthAndTakenBackIsAsBefore() {
+    void aReadingMovedToAnotherYearAndTakenBackIsAsBefore() {
         long id = enclosures.create(keeper, Design.named("one"), "planning", "begun");
         long number = readings.add(keeper, reading(id, 20, NOON)).orElseThrow();
         Reading stored = readings.get(keeper, id, number);
-        Reading moved = new Reading(number, "p-warm", "temp_air", 25, NOON.minusMonths(2), stored.version());
+        Reading moved = new Reading(number, "p-warm", "temp_air", 25, NOON.minusYears(1), stored.version());
         assertThat(readings.change(keeper, id, moved)).isTrue();
         assertThat(readings.change(keeper, id, moved))
                 .as("with the old version")

@@ -48,11 +48,11 @@ class LogServicesTest {
 
     // ---- readings
     @Test
-    void aReadingNeedsItsMonthFirst() {
+    void aReadingNeedsItsYearFirst() {
         when(rows.insert(KEEPER, fresh(1))).thenReturn(Optional.of(9L));
         assertThat(readings.add(KEEPER, fresh(1))).contains(9L);
         InOrder order = inOrder(rows);
-        order.verify(rows).ensureMonth(fresh(1).takenAt());
+        order.verify(rows).ensureYear(fresh(1).takenAt());
         order.verify(rows).insert(KEEPER, fresh(1));
     }
 
@@ -69,15 +69,15 @@ class LogServicesTest {
         List<Reading.New> stored = new ArrayList<>();
         pieces.getAllValues().forEach(stored::addAll);
         assertThat(stored).isEqualTo(all);
-        // one month, however many readings
-        verify(rows, times(1)).ensureMonth(any());
+        // one year, however many readings
+        verify(rows, times(1)).ensureYear(any());
     }
 
     @Test
-    void monthsAreThoseOfUniversalTime() {
-        OffsetDateTime firstOfMonthInTheEast = OffsetDateTime.parse("2026-04-01T00:30:00+02:00");
-        readings.addAll(KEEPER, List.of(new Reading.New(BOX, "p", "temp_air", 20, firstOfMonthInTheEast, "c")));
-        verify(rows).ensureMonth(OffsetDateTime.parse("2026-03-01T00:00:00Z"));
+    void yearsAreThoseOfUniversalTime() {
+        OffsetDateTime newYearInTheEast = OffsetDateTime.parse("2026-01-01T00:30:00+02:00");
+        readings.addAll(KEEPER, List.of(new Reading.New(BOX, "p", "temp_air", 20, newYearInTheEast, "c")));
+        verify(rows).ensureYear(OffsetDateTime.parse("2025-01-01T00:00:00Z"));
     }
 
     @Test
