@@ -42,6 +42,7 @@ public final class EquipmentSearch {
     private static final int MOST_NEAR = 24; // combinations looked at for one that brings no stop
     private static final double CLOSER = 0.015; // share of a lid
     private static final double CLOSING = 0.2;
+    private static final double NARROWER = 0.7; // halving passed over what there was between
 
     private final Catalogue catalogue;
     private final Evaluation plan;
@@ -148,7 +149,7 @@ public final class EquipmentSearch {
             failed.add(settled);
             boolean dry = settled.misses().stream().anyMatch(Wish.Miss::isBelow);
             // a lid that is wide open is closed in larger steps
-            driest = dry ? Math.max(mesh / 2, Math.min(mesh - CLOSER, CLOSING)) : driest;
+            driest = dry ? Math.max(NARROWER * mesh, Math.min(mesh - CLOSER, CLOSING)) : driest;
             dampest = dry ? dampest : mesh;
         }
         best.sort(order());

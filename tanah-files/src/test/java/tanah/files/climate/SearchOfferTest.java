@@ -97,4 +97,26 @@ class SearchOfferTest {
                         .best())
                 .isNotEmpty();
     }
+
+    /** One misting more, and what meets every wish lies between a lid that is wide open and one half as wide. */
+    @Test
+    void whatLiesBetweenTwoLidsIsNotPassedOver() {
+        Design frogs = Examples.read("mossy-frog-paludarium");
+        RoomPlan r = frogs.room().orElseThrow();
+        AirPlan air = frogs.air().orElseThrow();
+        AirPlan.Mist mist = air.mist().orElseThrow();
+        List<AirPlan.Event> more = new ArrayList<>(mist.events());
+        more.add(new AirPlan.Event(23.5, 45, List.of()));
+        Design design = frogs.withRoom(new RoomPlan(
+                        r.winter(),
+                        new RoomPlan.Season(
+                                23, 19, r.summer().humidityDay(), r.summer().humidityNight()),
+                        r.givenBand(),
+                        r.kept()))
+                .withAir(Optional.of(air.withMist(Optional.of(mist.withEvents(more)))));
+        assertThat(EquipmentSearch.run(design, CATALOGUE, () -> false, done -> {})
+                        .orElseThrow()
+                        .best())
+                .isNotEmpty();
+    }
 }
