@@ -72,23 +72,25 @@ class SearchOfferTest {
         }
     }
 
+    /** In a room that frogs can have. */
+    private static Design cooler(Design frogs) {
+        RoomPlan r = frogs.room().orElseThrow();
+        RoomPlan.Season cool =
+                new RoomPlan.Season(23, 19, r.summer().humidityDay(), r.summer().humidityNight());
+        return frogs.withRoom(new RoomPlan(r.winter(), cool, r.givenBand(), r.kept()));
+    }
+
     /** A stop of the plan that the search cannot mend, such as a pump with too many nozzles, does not keep it from finding. */
     @Test
     void aStopThatIsNotItsOwnKeepsItFromNothing() {
         Design frogs = Examples.read("mossy-frog-paludarium");
-        RoomPlan r = frogs.room().orElseThrow();
         AirPlan air = frogs.air().orElseThrow();
         AirPlan.Mist mist = air.mist().orElseThrow();
         List<AirPlan.Nozzle> many = new ArrayList<>(mist.nozzles());
         for (int i = 0; i < 12; i++) {
             many.add(mist.nozzles().get(0).withId("more-" + i).withFlow(OptionalDouble.of(1e-7)));
         }
-        Design design = frogs.withRoom(new RoomPlan(
-                        r.winter(),
-                        new RoomPlan.Season(
-                                23, 19, r.summer().humidityDay(), r.summer().humidityNight()),
-                        r.givenBand(),
-                        r.kept()))
+        Design design = cooler(frogs)
                 .withAir(Optional.of(
                         air.withMist(Optional.of(mist.withNozzles(many).withPump(Optional.of("mist-pump-4"))))));
         assertThat(stops(design)).contains(MistRule.PUMP);
@@ -102,18 +104,11 @@ class SearchOfferTest {
     @Test
     void whatLiesBetweenTwoLidsIsNotPassedOver() {
         Design frogs = Examples.read("mossy-frog-paludarium");
-        RoomPlan r = frogs.room().orElseThrow();
         AirPlan air = frogs.air().orElseThrow();
         AirPlan.Mist mist = air.mist().orElseThrow();
         List<AirPlan.Event> more = new ArrayList<>(mist.events());
         more.add(new AirPlan.Event(23.5, 45, List.of()));
-        Design design = frogs.withRoom(new RoomPlan(
-                        r.winter(),
-                        new RoomPlan.Season(
-                                23, 19, r.summer().humidityDay(), r.summer().humidityNight()),
-                        r.givenBand(),
-                        r.kept()))
-                .withAir(Optional.of(air.withMist(Optional.of(mist.withEvents(more)))));
+        Design design = cooler(frogs).withAir(Optional.of(air.withMist(Optional.of(mist.withEvents(more)))));
         assertThat(EquipmentSearch.run(design, CATALOGUE, () -> false, done -> {})
                         .orElseThrow()
                         .best())
