@@ -74,6 +74,8 @@ Alpine.data("stage", () => ({
       // an answer that a later look has overtaken would put an old drawing back
       if (mine !== this.looks) { return; }
       place(page, extra.part ? ["pit", "drawing", "climate"] : ["drawing", "climate"]);
+      // a whole day that was asked for while this answer was on its way knows the part chosen before
+      this.looks++;
       if (this.drag?.reader) { this.heldElement()?.classList.add("held"); }
       const drawn = document.querySelector(".sheet-drawing");
       if (drawn && !this.cut) { document.getElementById("cut").value = drawn.dataset.cut; }

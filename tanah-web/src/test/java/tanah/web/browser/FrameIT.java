@@ -190,8 +190,10 @@ class FrameIT extends BrowserTest {
         assertThat(page.locator("#read-said")).containsText("2 waiting");
         page.context().setOffline(false);
         page.evaluate("dispatchEvent(new Event('online'))");
-        page.waitForFunction(
-                "new Promise(done => { const r = indexedDB.open('tanah-readings', 1); r.onsuccess = () => { const q = r.result.transaction('waiting').objectStore('waiting').count(); q.onsuccess = () => done(q.result === 0); }; })");
+        page.waitForCondition(
+                () -> Boolean.TRUE.equals(
+                        page.evaluate(
+                                "new Promise(done => { const r = indexedDB.open('tanah-readings', 1); r.onsuccess = () => { const q = r.result.transaction('waiting').objectStore('waiting').count(); q.onsuccess = () => done(q.result === 0); }; })")));
         page.navigate(code);
         page.navigate(enclosure + "/log");
         assertThat(page.locator("section[aria-labelledby=table-head] tbody tr")).hasCount(2);

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -88,6 +90,38 @@ class StagesIT extends BrowserTest {
         page.locator(".plan-piece[data-part='wood']").click();
         assertThat(page).hasURL(Pattern.compile("/hardscape"));
         assertThat(stage.selected()).hasText(Pattern.compile("Bogwood"));
+    }
+
+    @Test
+    void aPieceChosenWhileTheDayIsOnItsWayStaysLit() {
+        begun();
+        StagePage stage = StagePage.open(page, "hardscape").add("granite").add("bogwood");
+        assertThat(stage.selected()).hasText(Pattern.compile("Bogwood"));
+        page.waitForCondition(
+                () -> "true".equals(page.locator("body").getAttribute("data-settled")),
+                new Page.WaitForConditionOptions().setTimeout(60_000));
+        List<Route> looks = new ArrayList<>();
+        List<Route> days = new ArrayList<>();
+        page.route(url -> url.contains("/hardscape?") && url.contains("part="), route -> {
+            List<Route> held = route.request().url().contains("whole=") ? days : looks;
+            if (held.isEmpty()) {
+                held.add(route);
+            } else {
+                route.resume();
+            }
+        });
+        stage.inPlan("stone").click();
+        page.waitForCondition(() -> !looks.isEmpty());
+        page.evaluate("void document.querySelector('[x-data=stage]')._x_dataStack[0].settle()");
+        page.waitForCondition(() -> !days.isEmpty());
+        looks.get(0).resume();
+        assertThat(stage.inPlan("stone")).hasClass(Pattern.compile("selected"));
+        days.get(0).resume();
+        page.waitForCondition(
+                () -> "true".equals(page.locator("body").getAttribute("data-settled")),
+                new Page.WaitForConditionOptions().setTimeout(60_000));
+        assertThat(stage.inPlan("stone")).hasClass(Pattern.compile("selected"));
+        assertThat(stage.inSection("stone")).hasClass(Pattern.compile("selected"));
     }
 
     @Test
