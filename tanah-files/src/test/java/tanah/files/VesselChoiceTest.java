@@ -5,10 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tanah.core.animal.Inhabitant;
 import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.Species;
 import tanah.core.catalogue.VesselModel;
 import tanah.core.design.Resident;
 import tanah.core.evaluate.VesselChoice;
@@ -50,5 +52,25 @@ class VesselChoiceTest {
                 .get()
                 .satisfies(o -> assertThat(o.innerLength() * o.innerWidth() * o.innerHeight())
                         .isGreaterThanOrEqualTo(0.999 * m.innerLength() * m.innerWidth() * m.innerHeight())));
+    }
+
+    @Test
+    void whereNoneLastsForLifeTheNearestOfItsKindComesFirst() {
+        int without = 0;
+        for (Species species : CATALOGUE.allSpecies()) {
+            List<VesselChoice.Candidate> all = VesselChoice.candidates(animal(species.id()), CATALOGUE);
+            if (all.stream().anyMatch(VesselChoice.Candidate::suits)) {
+                continue;
+            }
+            without++;
+            VesselChoice.Candidate first =
+                    all.stream().sorted(VesselChoice.NEAREST).findFirst().orElseThrow();
+            assertThat(first.kind()).as(species.id()).isEqualTo(all.stream().anyMatch(VesselChoice.Candidate::kind));
+            assertThat(all)
+                    .as(species.id())
+                    .filteredOn(c -> c.kind() == first.kind() && c.deep() == first.deep())
+                    .allMatch(c -> c.space().ratio() <= first.space().ratio());
+        }
+        assertThat(without).as("animals that need a vessel built to measure").isPositive();
     }
 }

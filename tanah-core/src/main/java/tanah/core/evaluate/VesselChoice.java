@@ -25,6 +25,12 @@ public final class VesselChoice {
     public static final Comparator<Candidate> EASIEST = Comparator.comparingInt((Candidate c) -> trouble(c.model()))
             .thenComparingDouble(c -> c.vessel().brim());
 
+    /** Where none lasts for life: of the right kind first, then deep enough, then what offers most of the grown need. */
+    public static final Comparator<Candidate> NEAREST = Comparator.comparing(Candidate::kind)
+            .thenComparing(Candidate::deep)
+            .thenComparingDouble(c -> c.space().ratio())
+            .reversed();
+
     private static final double NOTHING = 1e-9;
 
     private VesselChoice() {}
@@ -36,9 +42,10 @@ public final class VesselChoice {
      * @param vessel true box
      * @param space  is it enough
      * @param deep   it holds the least soil that the animal digs in
+     * @param kind   of walls that damp does not harm and that hold the water which the animal needs
      * @param suits  for life, of a right shape, deep enough, and of the right kind
      */
-    public record Candidate(VesselModel model, Vessel vessel, Space space, boolean deep, boolean suits) {}
+    public record Candidate(VesselModel model, Vessel vessel, Space space, boolean deep, boolean kind, boolean suits) {}
 
     /**
      * The vessel of the list that lasts for life and that its keeper can live with, if there is one: first one to look into, then one with a
@@ -69,11 +76,10 @@ public final class VesselChoice {
         Vessel vessel = Boxes.resolve(Boxes.fromCatalogue(model, Optional.empty()), catalogue);
         Space space = Evaluator.space(animal, Company.of(List.of(animal)), vessel, Lining.NONE, Optional.empty());
         boolean deep = GroundProposal.deepEnough(animal.profile(), vessel);
-        boolean suits = space.isForLife()
-                && deep
-                && AxisRule.judge(animal, vessel).isEmpty()
-                && kindFits(animal.profile(), model);
-        return new Candidate(model, vessel, space, deep, suits);
+        boolean kind = kindFits(animal.profile(), model);
+        boolean suits =
+                space.isForLife() && deep && AxisRule.judge(animal, vessel).isEmpty() && kind;
+        return new Candidate(model, vessel, space, deep, kind, suits);
     }
 
     /** Damp boxes must not be of board or mesh; water needs a vessel that holds it (common practice). */

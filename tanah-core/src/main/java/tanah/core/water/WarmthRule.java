@@ -2,13 +2,15 @@ package tanah.core.water;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import tanah.core.animal.Inhabitant;
 import tanah.core.design.Design;
+import tanah.core.design.edit.WaterEdit;
+import tanah.core.design.edit.WaterNumber;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Measure;
 import tanah.core.finding.Place;
 import tanah.core.finding.Remedy;
-import tanah.core.finding.Remedy.Action;
 import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
@@ -32,10 +34,15 @@ public final class WarmthRule {
                                     new Measure("planned", planned, Unit.CELSIUS),
                                     new Measure("least", wanted.min(), Unit.CELSIUS),
                                     new Measure("most", wanted.max(), Unit.CELSIUS)),
-                            right
-                                    ? List.of()
-                                    : List.of(Remedy.change("plan-water-warmth", new Action.GoTo(Stage.WATER))))
+                            right ? List.of() : List.of(plan(PlannedWarmth.of(wanted, design.room()))))
                     .worded("", animal.row().scientificName());
         });
+    }
+
+    private static Remedy plan(double celsius) {
+        return Remedy.change(
+                "plan-water-warmth",
+                new WaterEdit.SetNumber(WaterNumber.TEMPERATURE, OptionalDouble.of(celsius)),
+                new Measure("celsius", celsius, Unit.CELSIUS));
     }
 }

@@ -36,6 +36,14 @@ public final class WaterProposal {
     private WaterProposal() {}
 
     public static Design propose(Design design, Vessel vessel, GroundResult ground, Optional<Inhabitant> animal) {
+        OptionalDouble warmth = animal.flatMap(a -> a.profile().water())
+                .map(w -> OptionalDouble.of(PlannedWarmth.of(w, design.room())))
+                .orElse(OptionalDouble.empty());
+        Design shaped = shaped(design, vessel, ground, animal);
+        return shaped.withWater(shaped.water().map(w -> w.withTemperature(warmth)));
+    }
+
+    private static Design shaped(Design design, Vessel vessel, GroundResult ground, Optional<Inhabitant> animal) {
         double depth = depth(animal, vessel);
         boolean swims = animal.map(a -> a.profile().isAquatic()).orElse(false);
         if (swims) {

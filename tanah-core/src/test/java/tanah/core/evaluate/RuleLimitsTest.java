@@ -146,6 +146,29 @@ class RuleLimitsTest {
                 .isEqualTo(Optional.ofNullable(severity));
     }
 
+    /** One stone near each pane in turn, the gap as wide as the animal; and one beside another from front to back. */
+    @ParameterizedTest
+    @CsvSource({"left", "right", "front", "back", "behind", "before"})
+    void aGapIsFoundOnEachSide(String side) {
+        Species s = TestSpecies.lizard();
+        double wide = tanah.core.animal.BodyMeasures.of(s, 1).rigid();
+        double x = side.equals("left") ? wide : side.equals("right") ? 1.2 - wide - 0.2 : 0.4;
+        double y = side.equals("front") ? wide : side.equals("back") ? 0.6 - wide - 0.1 : 0.25;
+        List<HardscapeItem> pieces = new java.util.ArrayList<>();
+        pieces.add(piece("one", x, y, x + 0.2, y + 0.1, OtherFields.NONE));
+        if (side.equals("behind")) {
+            pieces.add(piece("two", x, y + 0.1 + wide, x + 0.2, y + 0.15 + wide, OtherFields.NONE));
+        } else if (side.equals("before")) {
+            pieces.add(piece("two", x, y - wide - 0.05, x + 0.2, y - wide, OtherFields.NONE));
+        }
+        Design d = box().withHardscape(pieces);
+        Finding f = GapRule.judge(animal(s), d, TestDesigns.vessel(d), UNSAID).get(0);
+        assertThat(f.measure("gap").value()).isCloseTo(wide, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(f.measure("narrow").value()).isCloseTo(0.7 * wide, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(f.measure("wide").value()).isCloseTo(1.15 * wide, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(f.variant()).isEmpty();
+    }
+
     @Test
     void nothingRigidIsHeldInAGap() {
         Design d = box().withHardscape(List.of(piece("one", 0.3, 0.2, 0.4, 0.3, OtherFields.NONE)));

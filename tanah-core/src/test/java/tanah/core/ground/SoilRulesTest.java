@@ -3,6 +3,7 @@ package tanah.core.ground;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,6 +23,8 @@ import tanah.core.design.OtherFields;
 import tanah.core.design.Recipe;
 import tanah.core.design.VesselPlan;
 import tanah.core.design.WaterPart;
+import tanah.core.design.edit.Edit;
+import tanah.core.design.edit.EditContext;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Remedy;
 import tanah.core.finding.Severity;
@@ -318,5 +321,13 @@ class SoilRulesTest {
                 .orElseThrow();
         assertThat(f.severity()).isEqualTo(severity);
         assertThat(f.measure("planned").value()).isEqualTo(celsius);
+        for (Remedy r : f.remedies()) {
+            Design healed = Edit.take(r, d, new EditContext(TestMedia.catalogue(), LocalDate.of(2026, 1, 5)));
+            assertThat(WarmthRule.judge(TestSpecies.inhabitant(TestSpecies.frog(), 1), healed)
+                            .orElseThrow()
+                            .severity())
+                    .isEqualTo(Severity.GOOD);
+        }
+        assertThat(f.remedies()).hasSize(severity == Severity.GOOD ? 0 : 1);
     }
 }

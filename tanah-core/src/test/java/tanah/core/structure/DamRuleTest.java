@@ -87,6 +87,36 @@ class DamRuleTest {
         assertThat(measure(f, "over")).isBetween(0.04, 0.06);
     }
 
+    /** A wall of 30 × 10 cm in the middle of the box and a bed of soil that touches only one of its sides. */
+    @ParameterizedTest
+    @CsvSource({
+        "left, 0, 0, 0.35, 0.5, true",
+        "right, 0.65, 0, 1, 0.5, true",
+        "front, 0, 0, 1, 0.2, true",
+        "back, 0, 0.3, 1, 0.5, true",
+        "left but a centimetre off, 0, 0, 0.34, 0.5, false",
+        "right but a centimetre off, 0.66, 0, 1, 0.5, false",
+        "front but a centimetre off, 0, 0, 1, 0.19, false",
+        "back but a centimetre off, 0, 0.31, 1, 0.5, false",
+        "a corner of the left, 0, 0.285, 0.35, 0.5, true",
+        "the end of the back, 0.62, 0.3, 1, 0.5, true"
+    })
+    void landOnAnySideCounts(String where, double x0, double y0, double x1, double y1, boolean slides) {
+        Layer soil = TestDesigns.layer("soil", Layer.Kind.SUBSTRATE, "sand_play", new Surface.Thickness(0.2))
+                .withRegion(Optional.of(new Layer.Region(ConvexPolygon.rectangle(x0, y0, x1, y1), true)));
+        Dam dam = new Dam(
+                "wall",
+                "glass",
+                new Layer.Region(ConvexPolygon.rectangle(0.35, 0.2, 0.65, 0.3), true),
+                0.15,
+                Optional.of(false),
+                OptionalDouble.empty());
+        Design box = TestDesigns.box(1, 0.5, 0.6, soil);
+        Optional<Finding> found = of(box.withGround(box.ground().withDams(List.of(dam))), DamRule.LOW);
+        assertThat(found.isPresent()).as(where).isEqualTo(slides);
+        found.ifPresent(f -> assertThat(measure(f, "over")).isCloseTo(0.05, within(1e-9)));
+    }
+
     // ---- lift of foam, by Archimedes
     @ParameterizedTest
     @CsvSource({"0.10, 1.88", "0.20, 3.88", "0.30, 3.88", "0.05, 0.88"})

@@ -14,12 +14,15 @@ import tanah.core.catalogue.Gear;
 import tanah.core.catalogue.Species;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
+import tanah.core.design.Layer;
+import tanah.core.design.Surface;
 import tanah.core.design.WaterFeature;
 import tanah.core.design.WaterPart;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Remedy;
 import tanah.core.finding.RuleId;
 import tanah.core.finding.Severity;
+import tanah.core.geometry.ConvexPolygon;
 import tanah.core.testing.TestDesigns;
 import tanah.core.testing.TestGear;
 import tanah.core.testing.TestSpecies;
@@ -220,6 +223,42 @@ class PumpAndCurrentTest {
             assertThat(OpenFlow.jetSpeed(times * 0.15 / perFlow, (int) n - 1, 0.012, distance))
                     .isGreaterThan(0.15);
         }
+    }
+
+    /**
+     * 5 cm of soil in the back half under 10 cm of water: two thirds of the water stand in front, so its middle is 20.8 cm from the front.
+     * A jet near it still has half of an even disc's radius before it.
+     */
+    @ParameterizedTest
+    @CsvSource({
+        "0.1, 0.1, 0.4144",
+        "0.9, 0.2083, 0.4",
+        "0.5, 0.2083, 0.1995",
+        "0.5, 0.45, 0.2417",
+        "0.5, , 0.3989",
+        ", 0.1, 0.3989"
+    })
+    void aJetIsJudgedWhereTheMiddleOfTheWaterIs(Double x, Double y, double distance) {
+        Design d = TestDesigns.box(
+                        1,
+                        0.5,
+                        0.5,
+                        TestDesigns.layer("soil", Layer.Kind.SUBSTRATE, "sand_play", new Surface.Thickness(0.05))
+                                .withRegion(
+                                        Optional.of(new Layer.Region(ConvexPolygon.rectangle(0, 0.25, 1, 0.5), true))))
+                .withWater(Optional.of(WaterPart.upTo(0.1)));
+        Device filter = Device.of("filter", "canister", new Device.Spot(said(x), said(y), OptionalDouble.of(0.05)))
+                .withOutlet(new Device.Outlet(
+                        OptionalDouble.empty(), OptionalDouble.empty(), OptionalInt.of(1), OptionalDouble.of(0.012)));
+        WaterStub stub = new WaterStub()
+                .run(filter, gear("canister"), Optional.empty(), OptionalDouble.of(1e-4), 1e-4, 0, Optional.empty());
+        Finding f = CurrentRule.judge(TestSpecies.inhabitant(FROG, 1), TestDesigns.ground(d), stub.circulation())
+                .get(0);
+        assertThat(f.measure("distance").value()).isCloseTo(distance, within(1e-4));
+    }
+
+    private static OptionalDouble said(Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 
     @Test

@@ -74,6 +74,55 @@ class DamEditTest {
         assertThat(found).isCloseTo(most, within(Double.isInfinite(most) ? 0 : CLOSE));
     }
 
+    /** A box of 90 by 45 cm; the wall is 2 cm thick at 40 cm and 30 cm deep at 5 cm. Against the right side there is no room for water. */
+    @ParameterizedTest
+    @CsvSource({
+        "X, 0.01, ",
+        "X, 0.0099, OUT_OF_RANGE",
+        "X, 0.8799, ",
+        "X, 0.88, OUT_OF_RANGE",
+        "X, 0.9, OUT_OF_RANGE",
+        "WIDTH, 0.4999, ",
+        "WIDTH, 0.5, OUT_OF_RANGE",
+        "WIDTH, 0.003, ",
+        "WIDTH, 0.0029, OUT_OF_RANGE",
+        "Y, 0, ",
+        "Y, 0.15, ",
+        "Y, 0.1501, OUT_OF_RANGE",
+        "DEPTH, 0.4, ",
+        "DEPTH, 0.4001, OUT_OF_RANGE",
+        "TOP, 2, ",
+        "TOP, 2.01, OUT_OF_RANGE"
+    })
+    void aNumberThatLeavesTheBoxIsRefused(DamNumber number, double value, Refusal refusal) {
+        assertThat(new DamEdit.SetNumber("dam", number, value).refused(walled("foam", false), CONTEXT))
+                .isEqualTo(Optional.ofNullable(refusal));
+    }
+
+    private static Design along(double from, double to) {
+        Layer.Region plan = new Layer.Region(ConvexPolygon.rectangle(from, 0.05, to, 0.35), true);
+        Dam dam = new Dam("dam", "foam", plan, 0.12, Optional.of(false), OptionalDouble.empty());
+        Design d = walled("foam", false);
+        return d.withGround(d.ground().withDams(List.of(dam)));
+    }
+
+    /** A wall from side to side holds water in front of it; one that only touches the right side, or is past it, does not. */
+    @ParameterizedTest
+    @CsvSource({"0, 0.9, ", "0.1, 0.9, OUT_OF_RANGE", "0, 0.9001, OUT_OF_RANGE", "-0.001, 0.9, OUT_OF_RANGE"})
+    void aWallFromSideToSideMayTouchBoth(double from, double to, Refusal refusal) {
+        assertThat(new DamEdit.SetNumber("dam", DamNumber.TOP, 0.2).refused(along(from, to), CONTEXT))
+                .isEqualTo(Optional.ofNullable(refusal));
+    }
+
+    @Test
+    void withoutAVesselOrOfAnotherWallNothingIsRefused() {
+        Design d = along(0.1, 0.95);
+        assertThat(new DamEdit.SetNumber("dam", DamNumber.TOP, 0.2).refused(d.withVessel(Optional.empty()), CONTEXT))
+                .isEmpty();
+        assertThat(new DamEdit.SetNumber("other", DamNumber.TOP, 0.2).refused(d, CONTEXT))
+                .isEmpty();
+    }
+
     @ParameterizedTest
     @CsvSource({"0.2, 0.1, 0.2, 0.1", "0.88, 0.15, 0.88, 0.15", "0.89, 0.16, 0.88, 0.15", "-1, -1, 0, 0"})
     void aMovedWallKeepsItsThicknessAndStaysInTheBox(double x, double y, double left, double front) {

@@ -146,12 +146,13 @@ class StartPages {
         }
     }
 
-    /** The chosen vessel and those that last for life, what is easiest to live with first. */
+    /** The chosen vessel and those that last for life, what is easiest to live with first; where none does, those that come nearest. */
     private List<StartView.Card> cards(
             Design design, Inhabitant animal, List<VesselChoice.Candidate> candidates, String chosen) {
+        boolean none = candidates.stream().noneMatch(VesselChoice.Candidate::suits);
         List<VesselChoice.Candidate> shown = new ArrayList<>(candidates.stream()
-                .filter(VesselChoice.Candidate::suits)
-                .sorted(VesselChoice.EASIEST)
+                .filter(c -> none || c.suits())
+                .sorted(none ? VesselChoice.NEAREST : VesselChoice.EASIEST)
                 .limit(CARDS)
                 .toList());
         candidates.stream()

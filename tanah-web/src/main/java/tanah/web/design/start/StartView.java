@@ -25,6 +25,16 @@ record StartView(
         List<NoteView> notes,
         List<NumberRow> answers) {
 
+    /** Whether a vessel of the list lasts for the animal's life. */
+    public boolean isAnyForLife() {
+        return options.stream().anyMatch(Option::suits);
+    }
+
+    /** Whether an animal is chosen for which none does. */
+    public boolean isNoneForLife() {
+        return chosen.present() && !isAnyForLife();
+    }
+
     /**
      * A species found.
      *
