@@ -133,6 +133,15 @@ class DesignDocumentTest {
                 .containsExactly("/name");
     }
 
+    /** What stands in a database since before they were refused stays readable. */
+    @Test
+    void controlCharactersAreRefusedButReadFromWhatIsStored() {
+        String with = good().replace("\"Good\"", "\"a\\u0007\\u001bb\"");
+        assertThat(refused(with)).isNotEmpty();
+        Parsed stored = new DesignReader(CatalogueReader.read()).readStored(with);
+        assertThat(((Parsed.Accepted) stored).design().name()).isEqualTo("ab");
+    }
+
     @Test
     void outlinesHaveToBeConvex() {
         String dart = good().replace("\"surface\"", "\"region_cm\":[[0,0],[40,0],[10,10],[0,40]],\"surface\"");

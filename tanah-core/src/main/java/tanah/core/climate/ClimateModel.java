@@ -5,33 +5,23 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
 import java.util.stream.IntStream;
 import tanah.core.box.ClimateCase;
 import tanah.core.box.ClimateCase.Outside;
 import tanah.core.box.Factors;
 import tanah.core.box.Fixture;
-import tanah.core.climate.engine.Coefficients;
 import tanah.core.climate.engine.DeviceHeat;
 import tanah.core.climate.engine.Grid;
 import tanah.core.climate.engine.HeatSources;
 import tanah.core.climate.engine.Network;
 import tanah.core.climate.engine.RoomAir;
-import tanah.core.climate.engine.ThermalState;
 import tanah.core.climate.engine.Vents;
-import tanah.core.climate.engine.WaterStores;
-import tanah.core.climate.engine.Workspace;
 
 /**
  * The climate of one enclosure: a two-scale model of air zones and of finer tiles, patches and platforms. What depends on
  * geometry alone is computed once.
  */
 public final class ClimateModel {
-    private static final int MOST_ROUNDS = 200;
-    private static final double HUMIDITY_SETTLED = 1e-6;
-    private static final int FIRST_ROUNDS = 3;
-    private static final int SWEEPS = 6;
-
     final Network net;
     final Vents vents;
     private final List<HeatSources> beams;
@@ -170,12 +160,7 @@ public final class ClimateModel {
      * @param tolerance K
      */
     public SteadyState steady(Outside outside, boolean lit, Optional<SteadyState> from, double tolerance) {
-        ClimateCase c = enclosure();
-        double[] available = new double[c.fixtures().size()];
-        for (int i = 0; i < available.length; i++) {
-            available[i] = c.fixtures().get(i).availableIn(lit, c.lightsOn(), c.photoperiod());
-        }
-        return steady(RoomAir.of(outside, c.pressure()), lit, available, lit ? 1 : 0, from, tolerance);
+        return new SteadyRounds(this, start(outside, lit, from)).settle(tolerance);
     }
 
     /** @param dayShare by which set points of day and night are weighed */
@@ -186,49 +171,23 @@ public final class ClimateModel {
             double dayShare,
             Optional<SteadyState> from,
             double tolerance) {
-        ThermalState s = from.map(f -> f.state().copy(net))
-                .orElseGet(() -> ThermalState.even(net, room.celsius() + 1, room.humidity()));
-        WaterStores stores = new WaterStores(net);
-        double[] duty = available.clone();
-        Workspace work = new Workspace(net, stores);
-        Thermostats thermostats = new Thermostats(this, work.heat);
-        HeatSources all = new HeatSources(net);
-        ThermalState next = new ThermalState(net);
-        double change = Double.MAX_VALUE;
-        int round = 0;
-        for (; round < MOST_ROUNDS; round++) {
-            // still air of an even start hardly mixes, which would send it far off; a state that was found is left
-            // alone
-            double floor = from.isEmpty() && round < FIRST_ROUNDS ? Coefficients.FIRST_SPEED : 0;
-            Coefficients at = round == 0 ? work.k : work.other;
-            at.set(vents, s, work.full.set(s), stores, released(duty), floor, room, 1);
-            if (round > 0) {
-                work.k.toward(work.other, round <= 30 ? 0.5 : round <= 80 ? 0.3 : 0.15);
-            }
-            double step = round <= 30 ? 0.9 : round <= 80 ? 0.6 : 0.3;
-            work.vapour.solve(s.humidity, room, lit);
-            double moved = 0;
-            for (int n = 0; n < s.humidity.length; n++) {
-                double d = work.vapour.humidity[n] - s.humidity[n];
-                moved = Math.max(moved, Math.abs(d));
-                s.humidity[n] += step * d;
-            }
-            work.latent.set(work.vapour, s);
-            work.heat.set(0, s);
-            thermostats.solve(room, s, available, dayShare, duty, Set.of(), next);
-            sum(duty, all);
-            for (int i = 0; i < SWEEPS; i++) {
-                work.heat.sweep(next, all, room.celsius());
-            }
-            change = s.toward(next, step);
-            if (!Double.isFinite(change)) {
-                break;
-            }
-            if (change < tolerance && moved < HUMIDITY_SETTLED) {
-                return SteadyState.of(this, room, s, work.k, stores, lit, duty, change, round + 1, true);
-            }
+        return new SteadyRounds(this, new SteadyRounds.Start(room, lit, available, dayShare, from)).settle(tolerance);
+    }
+
+    /** What rounds towards a steady state of a room and phase begin with. */
+    SteadyRounds.Start start(Outside outside, boolean lit, Optional<SteadyState> from) {
+        RoomAir room = RoomAir.of(outside, enclosure().pressure());
+        return new SteadyRounds.Start(room, lit, available(lit), lit ? 1 : 0, from);
+    }
+
+    /** Share of its power that each device may use in a phase. */
+    private double[] available(boolean lit) {
+        ClimateCase c = enclosure();
+        double[] available = new double[c.fixtures().size()];
+        for (int i = 0; i < available.length; i++) {
+            available[i] = c.fixtures().get(i).availableIn(lit, c.lightsOn(), c.photoperiod());
         }
-        return SteadyState.of(this, room, s, work.k, stores, lit, duty, change, round, false);
+        return available;
     }
 
     /** Heat that devices give to the air at some duties (W). */

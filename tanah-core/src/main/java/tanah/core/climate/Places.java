@@ -4,17 +4,13 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
-import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import tanah.core.box.ClimateCase;
-import tanah.core.box.Fixture;
 import tanah.core.climate.engine.Buried;
 import tanah.core.climate.engine.Grid;
 import tanah.core.climate.engine.Network;
 import tanah.core.climate.engine.ThermalState;
-import tanah.core.light.Emitter;
-import tanah.core.light.Lid;
 import tanah.core.light.Vec;
 import tanah.core.physics.Instrument;
 import tanah.core.physics.MoistAir;
@@ -32,6 +28,7 @@ public final class Places {
     private final Network net;
     private final Grid g;
     private final ThermalState s;
+    private final double[] thirds = {Double.NaN, Double.NaN, Double.NaN, Double.NaN};
 
     Places(ClimateModel model, ThermalState state) {
         this.model = model;
@@ -97,48 +94,17 @@ public final class Places {
     }
 
     public boolean isWarmLeft() {
-        double x = strongest(Places::lampAt)
-                .orElse(strongest(this::plateAt).orElse(g.enclosure.shell().length() / 4));
-        return x <= g.enclosure.shell().length() / 2;
+        return WarmEnd.isLeft(model.enclosure());
     }
 
-    /** Where along the front the strongest of some devices is (m). */
-    private OptionalDouble strongest(Function<Fixture.Part, OptionalDouble> place) {
-        double power = 0;
-        OptionalDouble x = OptionalDouble.empty();
-        for (Fixture f : model.enclosure().fixtures()) {
-            OptionalDouble at = place.apply(f.part());
-            if (at.isPresent() && f.power() > power) {
-                power = f.power();
-                x = at;
-            }
+    /** Mean over the warm or the cool third, found once: every need asks for it, and of every step of a day. */
+    private double third(int kept, boolean warm, ToDoubleFunction<double[]> value) {
+        double known = thirds[kept];
+        if (Double.isNaN(known)) {
+            known = third(warm, value);
+            thirds[kept] = known;
         }
-        return x;
-    }
-
-    private static OptionalDouble lampAt(Fixture.Part part) {
-        return part instanceof Fixture.Lamp lamp && lamp.shape().kind() == Emitter.Kind.POINT
-                ? OptionalDouble.of(lamp.shape().at().x())
-                : OptionalDouble.empty();
-    }
-
-    /** Panels, mats and cables, which count where no lamp shines on one end. */
-    private OptionalDouble plateAt(Fixture.Part part) {
-        if (part instanceof Fixture.Lamp lamp && lamp.shape().kind() == Emitter.Kind.PANEL) {
-            return OptionalDouble.of(lamp.shape().at().x());
-        }
-        if (part instanceof Fixture.Mat m) {
-            boolean across = m.side()
-                    .filter(s -> s == Lid.Side.LEFT || s == Lid.Side.RIGHT)
-                    .isEmpty();
-            return OptionalDouble.of(
-                    across
-                            ? (m.from() + m.to()) / 2
-                            : m.side().get() == Lid.Side.LEFT
-                                    ? 0
-                                    : g.enclosure.shell().length());
-        }
-        return part instanceof Fixture.Cable c ? OptionalDouble.of((c.x0() + c.x1()) / 2) : OptionalDouble.empty();
+        return known;
     }
 
     private double third(boolean warm, ToDoubleFunction<double[]> value) {
@@ -160,19 +126,19 @@ public final class Places {
     }
 
     public double warmAir() {
-        return third(true, p -> air(p[0], p[1], p[2]));
+        return third(0, true, p -> air(p[0], p[1], p[2]));
     }
 
     public double coolAir() {
-        return third(false, p -> air(p[0], p[1], p[2]));
+        return third(1, false, p -> air(p[0], p[1], p[2]));
     }
 
     public double warmHumidity() {
-        return third(true, p -> humidity(p[0], p[1], p[2]));
+        return third(2, true, p -> humidity(p[0], p[1], p[2]));
     }
 
     public double coolHumidity() {
-        return third(false, p -> humidity(p[0], p[1], p[2]));
+        return third(3, false, p -> humidity(p[0], p[1], p[2]));
     }
 
     public double midAir() {

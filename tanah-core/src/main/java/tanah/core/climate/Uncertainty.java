@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
+import org.jspecify.annotations.Nullable;
 import tanah.core.box.ClimateCase;
 import tanah.core.box.Factors;
 import tanah.core.box.Fixture;
@@ -28,27 +29,48 @@ public final class Uncertainty {
     private final Variant plain;
     private final List<Variant> moved;
 
-    /** An enclosure with its multipliers and its steady state. */
-    public record Variant(ClimateModel model, SteadyState steady) {}
+    /** An enclosure with its multipliers, and its places in a steady state. */
+    public record Variant(ClimateModel model, Places places) {}
+
+    /** An enclosure with one multiplier moved, and the memory in which it is followed; for one thread. */
+    public static final class Moved {
+        private final ClimateModel model;
+        private @Nullable SteadyRounds rounds;
+
+        private Moved(ClimateModel model) {
+            this.model = model;
+        }
+
+        public ClimateModel model() {
+            return model;
+        }
+
+        private Places follow(SteadyRounds.Start start) {
+            SteadyRounds before = rounds;
+            SteadyRounds now = before == null ? new SteadyRounds(model, start) : before.again(start);
+            rounds = now;
+            return now.follow();
+        }
+    }
 
     private Uncertainty(Variant plain, List<Variant> moved) {
         this.plain = plain;
         this.moved = List.copyOf(moved);
     }
 
-    /** Eight steady states; the moved ones begin at the plain one. */
+    /** A steady state, and where each multiplier moves it. */
     public static Uncertainty of(
             ClimateCase enclosure, Factors at, ClimateCase.Outside outside, boolean lit, double tolerance) {
         ClimateModel model = ClimateModel.of(enclosure, at);
         SteadyState steady = model.steady(outside, lit, Optional.empty(), tolerance);
-        return of(new Variant(model, steady), moved(model), outside, lit, tolerance);
+        return of(model, steady, moved(model), outside, lit);
     }
 
     /** The model with each multiplier moved by a step, in their order. */
-    public static List<ClimateModel> moved(ClimateModel model) {
-        List<ClimateModel> all = new ArrayList<>();
+    public static List<Moved> moved(ClimateModel model) {
+        List<Moved> all = new ArrayList<>();
         for (int i = 0; i < Factors.COUNT; i++) {
-            all.add(model.with(model.factors().times(i, Math.exp(STEP))));
+            all.add(new Moved(model.with(model.factors().times(i, Math.exp(STEP)))));
         }
         return all;
     }
@@ -59,16 +81,16 @@ public final class Uncertainty {
      * @param moved from {@link #moved(ClimateModel)}
      */
     public static Uncertainty of(
-            Variant plain, List<ClimateModel> moved, ClimateCase.Outside outside, boolean lit, double tolerance) {
+            ClimateModel model, SteadyState steady, List<Moved> moved, ClimateCase.Outside outside, boolean lit) {
         List<Variant> variants = new ArrayList<>();
         for (int i = 0; i < moved.size(); i++) {
-            ClimateModel other = moved.get(i);
-            variants.add(
-                    touches(i, plain.model(), lit)
-                            ? new Variant(other, other.steady(outside, lit, Optional.of(plain.steady()), tolerance))
-                            : new Variant(other, plain.steady()));
+            Moved other = moved.get(i);
+            Places places = touches(i, model, lit)
+                    ? other.follow(other.model().start(outside, lit, Optional.of(steady)))
+                    : steady.places();
+            variants.add(new Variant(other.model(), places));
         }
-        return new Uncertainty(plain, variants);
+        return new Uncertainty(new Variant(model, steady.places()), variants);
     }
 
     /** Whether a multiplier moves heat and vapour of a phase at all: UV never does, lamps and mesh only where a lamp may burn. */

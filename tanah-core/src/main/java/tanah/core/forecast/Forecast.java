@@ -32,7 +32,6 @@ import tanah.core.time.SeasonPhase;
  */
 public final class Forecast {
     private static final double LIVE = 0.005; // K, tolerance of steady states
-    private static final double BANDS = 0.02; // K, of those that only tell a slope
     private static final double MINUTE = 60; // s
 
     private final MappedDesign mapped;
@@ -128,14 +127,13 @@ public final class Forecast {
 
     /** The same with the bands of its numbers; itself where the work was given up. */
     public Forecast withBands(BooleanSupplier stop) {
-        List<ClimateModel> moved = Uncertainty.moved(model);
+        List<Uncertainty.Moved> moved = Uncertainty.moved(model);
         Map<SeasonPhase, Uncertainty> found = new EnumMap<>(SeasonPhase.class);
         for (SeasonPhase when : SeasonPhase.values()) {
             if (stop.getAsBoolean()) {
                 return this;
             }
-            Uncertainty.Variant plain = new Uncertainty.Variant(model, at(when));
-            found.put(when, Uncertainty.of(plain, moved, SteadyCases.outside(mapped, when), when.isLit(), BANDS));
+            found.put(when, Uncertainty.of(model, at(when), moved, SteadyCases.outside(mapped, when), when.isLit()));
         }
         return new Forecast(mapped, model, steady, light.withBands(moved), found, days, water, switched, roomBand);
     }
@@ -221,7 +219,7 @@ public final class Forecast {
 
     /** Half of the band of a place in a case, with what the room itself may be off. */
     public double half(ClimatePlace spot, SeasonPhase when) {
-        return half(v -> spot.at(v.steady().places()).orElse(0), spot, when);
+        return half(v -> spot.at(v.places()).orElse(0), spot, when);
     }
 
     /** Half of the band of any number of a case that is of the kind of a place, with what the room may be off. */

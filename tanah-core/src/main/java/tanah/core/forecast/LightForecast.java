@@ -65,12 +65,12 @@ public record LightForecast(
     }
 
     /** The band by what mesh and UV output may be off; other multipliers do not touch it. */
-    LightForecast withBands(List<ClimateModel> moved) {
+    LightForecast withBands(List<Uncertainty.Moved> moved) {
         if (!hasUv || peak <= 0) {
             return this;
         }
         List<Double> slopes = new ArrayList<>();
-        LightMap mesh = LightMap.of(moved.get(Factors.MESH));
+        LightMap mesh = LightMap.of(moved.get(Factors.MESH).model());
         double ground = mesh.uvOnGround(0.03).mean();
         double base = this.ground.mean();
         slopes.add(base > 0 ? (ground / base - 1) / Uncertainty.STEP * Factors.prior(Factors.MESH) : 0);

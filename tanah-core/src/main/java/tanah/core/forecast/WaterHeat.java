@@ -119,7 +119,7 @@ public record WaterHeat(
     private record Runs(
             ClimateModel model, MappedDesign mapped, Map<SeasonPhase, SteadyState> near, MappedDesign.Heated heated) {
         WaterHeat answer() {
-            double off = water(COLDEST, List.of());
+            double off = unheated(COLDEST);
             double target = heated.celsius();
             double need = off >= target ? 0 : need(COLDEST, target);
             OptionalDouble size = HeaterModel.size(need);
@@ -133,7 +133,7 @@ public record WaterHeat(
                             .map(i -> stuck(mapped.enclosure().fixtures().get(i)))
                             .toList()
                     : List.of(heater(power, Optional.empty()));
-            double cool = water(HOTTEST, List.of());
+            double cool = unheated(HOTTEST);
             return new WaterHeat(
                     planned,
                     power,
@@ -159,6 +159,14 @@ public record WaterHeat(
         /** A control that sticks, a timer too. */
         private static Fixture stuck(Fixture f) {
             return new Fixture(f.name(), f.power(), new Fixture.Hours.Always(), 1, Optional.empty(), f.part());
+        }
+
+        /** Where no heater is planned that is the plan itself. */
+        private double unheated(SeasonPhase when) {
+            SteadyState plain = near.get(when);
+            return heated.heaters().isEmpty() && plain != null
+                    ? plain.places().water(heated.body())
+                    : water(when, List.of());
         }
 
         private double water(SeasonPhase when, List<Fixture> heaters) {

@@ -149,15 +149,10 @@ public final class CaseWriter {
 
     private ObjectNode bands(Uncertainty u) {
         ObjectNode node = JSON.objectNode();
-        band(
-                node,
-                "basking_surface_c",
-                u,
-                v -> v.steady().places().baskingSurface().orElse(0),
-                Uncertainty.SURFACE);
-        band(node, "warm_air_c", u, v -> v.steady().places().warmAir(), Uncertainty.AIR);
-        band(node, "cool_air_c", u, v -> v.steady().places().coolAir(), Uncertainty.AIR);
-        put(node, "mean_rh_pct", 100 * u.half(v -> v.steady().places().meanHumidity(), Uncertainty.HUMIDITY));
+        band(node, "basking_surface_c", u, v -> v.places().baskingSurface().orElse(0), Uncertainty.SURFACE);
+        band(node, "warm_air_c", u, v -> v.places().warmAir(), Uncertainty.AIR);
+        band(node, "cool_air_c", u, v -> v.places().coolAir(), Uncertainty.AIR);
+        put(node, "mean_rh_pct", 100 * u.half(v -> v.places().meanHumidity(), Uncertainty.HUMIDITY));
         double peak = LightMap.of(u.plain().model()).uvPeak(input.reach());
         band(node, "uvi_peak", u, v -> LightMap.of(v.model()).uvPeak(input.reach()), Uncertainty.LIGHT * peak);
         return node;

@@ -57,6 +57,15 @@ public final class DesignReader {
     }
 
     public Parsed read(byte[] document) {
+        return read(document, false);
+    }
+
+    /** A document that was stored before control characters were refused: it is read without them. */
+    public Parsed readStored(String document) {
+        return read(document.getBytes(StandardCharsets.UTF_8), true);
+    }
+
+    private Parsed read(byte[] document, boolean stored) {
         if (document.length > MOST_BYTES) {
             return refused("", "the document has " + document.length + " bytes", "at most " + MOST_BYTES + " bytes");
         }
@@ -72,6 +81,9 @@ public final class DesignReader {
             return refused("", "not an object", "a design document");
         }
         List<Problem> problems = new ArrayList<>();
+        if (stored) {
+            PlainValues.plain(root);
+        }
         PlainValues.check(root, "", problems);
         if (problems.isEmpty()) {
             problems.addAll(schema.problems(root));

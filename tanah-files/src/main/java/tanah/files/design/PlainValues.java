@@ -2,8 +2,12 @@ package tanah.files.design;
 
 import java.util.List;
 import java.util.Map;
+import tanah.core.units.PlainText;
 import tanah.files.schema.Problem;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.node.StringNode;
 
 /** Refuses numbers that no double holds and texts that no database holds, before anything reads them. */
 final class PlainValues {
@@ -11,11 +15,27 @@ final class PlainValues {
 
     private PlainValues() {}
 
+    /** The same with the texts of its fields made plain. */
+    static JsonNode plain(JsonNode node) {
+        if (node instanceof ObjectNode object) {
+            for (Map.Entry<String, JsonNode> field : object.properties()) {
+                field.setValue(plain(field.getValue()));
+            }
+        } else if (node instanceof ArrayNode array) {
+            for (int i = 0; i < array.size(); i++) {
+                array.set(i, plain(array.get(i)));
+            }
+        } else if (node.isString()) {
+            return StringNode.valueOf(PlainText.of(node.asString()));
+        }
+        return node;
+    }
+
     static void check(JsonNode node, String pointer, List<Problem> problems) {
         if (node.isObject()) {
             for (Map.Entry<String, JsonNode> field : node.properties()) {
-                if (field.getKey().indexOf('\0') >= 0) {
-                    problems.add(new Problem(pointer, "a field's name holds a NUL character", "a name without it"));
+                if (!PlainText.isPlain(field.getKey())) {
+                    problems.add(new Problem(pointer, "a field's name holds a control character", "a name without it"));
                 }
                 String name = field.getKey().replace("~", "~0").replace("/", "~1");
                 check(field.getValue(), pointer + "/" + name, problems);
@@ -25,8 +45,8 @@ final class PlainValues {
                 check(node.get(i), pointer + "/" + i, problems);
             }
         } else if (node.isString()) {
-            if (node.asString().indexOf('\0') >= 0) {
-                problems.add(new Problem(pointer, "holds a NUL character", "a text without it"));
+            if (!PlainText.isPlain(node.asString())) {
+                problems.add(new Problem(pointer, "holds a control character", "a text without it"));
             }
         } else if (node.isBigDecimal()) {
             int exponent = node.decimalValue().precision() - node.decimalValue().scale();

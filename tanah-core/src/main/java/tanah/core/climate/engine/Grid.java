@@ -270,28 +270,27 @@ public final class Grid {
 
     /** Value of a field of the zones at a place: linear between their middles, constant beyond the outer ones. */
     public double at(double[] field, double x, double y, double z) {
-        double[] u = {x / zoneX - 0.5, y / zoneY - 0.5, (z - ground) / zoneZ - 0.5};
-        int[] n = {nax, nay, naz};
-        int[] low = new int[3];
-        double[] share = new double[3];
-        for (int i = 0; i < 3; i++) {
-            double kept = Math.max(0, Math.min(n[i] - 1, u[i]));
-            low[i] = Math.min((int) Math.floor(kept), Math.max(0, n[i] - 2));
-            share[i] = kept - low[i];
-        }
-        double sum = 0;
-        for (int c = 0; c < 8; c++) {
-            double weight = 1;
-            int[] at = new int[3];
-            for (int i = 0; i < 3; i++) {
-                boolean upper = (c >> i & 1) == 1;
-                weight *= upper ? share[i] : 1 - share[i];
-                at[i] = Math.min(n[i] - 1, low[i] + (upper ? 1 : 0));
-            }
-            if (weight > 0) {
-                sum += weight * field[zone(at[0], at[1], at[2])];
-            }
-        }
-        return sum;
+        double u = Math.max(0, Math.min(nax - 1, x / zoneX - 0.5));
+        double v = Math.max(0, Math.min(nay - 1, y / zoneY - 0.5));
+        double w = Math.max(0, Math.min(naz - 1, (z - ground) / zoneZ - 0.5));
+        int i = (int) u;
+        int j = (int) v;
+        int k = (int) w;
+        int right = Math.min(nax - 1, i + 1);
+        int back = Math.min(nay - 1, j + 1);
+        int above = Math.min(naz - 1, k + 1);
+        double low = between(
+                between(field[zone(i, j, k)], field[zone(right, j, k)], u - i),
+                between(field[zone(i, back, k)], field[zone(right, back, k)], u - i),
+                v - j);
+        double high = between(
+                between(field[zone(i, j, above)], field[zone(right, j, above)], u - i),
+                between(field[zone(i, back, above)], field[zone(right, back, above)], u - i),
+                v - j);
+        return between(low, high, w - k);
+    }
+
+    private static double between(double one, double other, double share) {
+        return one + share * (other - one);
     }
 }

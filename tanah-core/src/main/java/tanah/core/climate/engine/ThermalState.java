@@ -5,6 +5,8 @@ import tanah.core.physics.MoistAir;
 
 /** Temperatures and humidities of all nodes at one moment (°C, kg/kg). */
 public final class ThermalState {
+    private static final double FURTHEST = 0.8;
+
     public final double[] air;
     /** Mean radiant temperature of each section. */
     public final double[] star;
@@ -113,6 +115,43 @@ public final class ThermalState {
             }
         }
         return largest;
+    }
+
+    /**
+     * How much of the step that led here the next step still goes on: projected on the first of the two, over all temperatures.
+     *
+     * @param before the state before this one
+     * @param later  the state after it
+     * @return 0 where it turns round, at most 0.8
+     */
+    public double share(ThermalState before, ThermalState later) {
+        double product = 0;
+        double square = 0;
+        double[][] one = before.temperatures();
+        double[][] two = temperatures();
+        double[][] three = later.temperatures();
+        for (int i = 0; i < two.length; i++) {
+            for (int j = 0; j < two[i].length; j++) {
+                double first = two[i][j] - one[i][j];
+                product += first * (three[i][j] - two[i][j]);
+                square += first * first;
+            }
+        }
+        return square > 0 ? Math.max(-FURTHEST, Math.min(FURTHEST, product / square)) : 0;
+    }
+
+    /** Goes on from an earlier state by a share of the way from there; humidity too. */
+    public void extend(ThermalState earlier, double share) {
+        double[][] mine = temperatures();
+        double[][] theirs = earlier.temperatures();
+        for (int i = 0; i < mine.length; i++) {
+            for (int j = 0; j < mine[i].length; j++) {
+                mine[i][j] += share * (mine[i][j] - theirs[i][j]);
+            }
+        }
+        for (int i = 0; i < humidity.length; i++) {
+            humidity[i] += share * (humidity[i] - earlier.humidity[i]);
+        }
     }
 
     /** Face of a tile: the soil's or its water's (°C). */
