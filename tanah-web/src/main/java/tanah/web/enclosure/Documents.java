@@ -70,7 +70,7 @@ class Documents {
     }
 
     Design readStored(String document) {
-        Parsed parsed = reader.read(document);
+        Parsed parsed = reader.readStored(document);
         if (parsed instanceof Parsed.Accepted accepted) {
             return accepted.design();
         }

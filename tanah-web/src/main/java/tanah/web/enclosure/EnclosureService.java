@@ -16,6 +16,7 @@ import tanah.files.compare.DesignMerge.Merged;
 import tanah.files.compare.DesignMerge.Side;
 import tanah.files.design.DesignWriter;
 import tanah.web.catalogue.OwnEntryService;
+import tanah.web.quota.Quotas;
 import tanah.web.shell.ForbiddenException;
 import tanah.web.shell.NotFoundException;
 
@@ -34,10 +35,17 @@ public class EnclosureService {
     private final Documents documents;
     private final Revisions revisions;
     private final OwnEntryService own;
+    private final Quotas quotas;
     private final Clock clock;
 
     EnclosureService(
-            EnclosureMapper enclosures, Documents documents, Revisions revisions, OwnEntryService own, Clock clock) {
+            EnclosureMapper enclosures,
+            Documents documents,
+            Revisions revisions,
+            OwnEntryService own,
+            Quotas quotas,
+            Clock clock) {
+        this.quotas = quotas;
         this.own = own;
         this.enclosures = enclosures;
         this.documents = documents;
@@ -102,8 +110,10 @@ public class EnclosureService {
         return enclosures.newest(keeperId, id, most);
     }
 
+    /** @throws tanah.web.shell.LimitException where the keeper has as many as one may */
     @Transactional
     public long create(long keeperId, Design design, String phase, String summary) {
+        quotas.enclosure(keeperId);
         long id = enclosures.insert(keeperId, design.name(), phase);
         String document = documents.written(own.embed(keeperId, design));
         enclosures.insertRevision(keeperId, id, 1, document, Revisions.cut(summary), null, null);

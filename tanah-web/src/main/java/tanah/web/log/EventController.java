@@ -35,6 +35,7 @@ import tanah.web.forms.ErrorWords;
 import tanah.web.forms.FieldErrors;
 import tanah.web.forms.Numbers;
 import tanah.web.forms.Quantity;
+import tanah.web.shell.LimitException;
 
 /** Events with photos. */
 @Controller
@@ -101,7 +102,13 @@ class EventController {
         if (event.kind().equals("moved_in") && enclosure.role().mayChange()) {
             enclosures.setPhase(keeper.id(), id, "kept");
         }
-        events.add(keeper.id(), id, event, made).ifPresent(stored -> flash.addFlashAttribute("eventStored", stored));
+        try {
+            events.add(keeper.id(), id, event, made)
+                    .ifPresent(stored -> flash.addFlashAttribute("eventStored", stored));
+        } catch (LimitException e) {
+            errors.add("photo", e.key(), e.limit());
+            return page(model, enclosure, 0, form, words.of(errors));
+        }
         return "redirect:/enclosures/{id}/log#events";
     }
 
@@ -146,9 +153,13 @@ class EventController {
         Event.New changed = read(form, errors);
         List<Photos.Made> made = photos(files, errors);
         int version = form.version() == null ? before.version() : form.version();
-        if (errors.isEmpty() && !events.change(keeper.id(), id, event, version, changed, made)) {
-            errors.add("note", "error.event.changed", before.note());
-            form = new EventForm(form.kind(), form.note(), form.mass(), form.at(), "", before.version());
+        try {
+            if (errors.isEmpty() && !events.change(keeper.id(), id, event, version, changed, made)) {
+                errors.add("note", "error.event.changed", before.note());
+                form = new EventForm(form.kind(), form.note(), form.mass(), form.at(), "", before.version());
+            }
+        } catch (LimitException e) {
+            errors.add("photo", e.key(), e.limit());
         }
         if (!errors.isEmpty()) {
             return page(model, enclosure, event, form, words.of(errors));

@@ -4,15 +4,18 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tanah.web.quota.Quotas;
 import tanah.web.shell.NotFoundException;
 
 /** Keeps what happened at enclosures, with photos. */
 @Service
 public class EventService {
     private final EventMapper events;
+    private final Quotas quotas;
 
-    EventService(EventMapper events) {
+    EventService(EventMapper events, Quotas quotas) {
         this.events = events;
+        this.quotas = quotas;
     }
 
     /** Whether an event from a file may be stored. */
@@ -41,8 +44,16 @@ public class EventService {
     @Transactional
     public Optional<Long> add(long keeperId, long enclosure, Event.New event, List<Photos.Made> photos) {
         Optional<Long> id = events.insert(keeperId, enclosure, event);
-        id.ifPresent(eventId -> photos.forEach(p -> addPhoto(keeperId, enclosure, eventId, p)));
+        id.ifPresent(eventId -> addPhotos(keeperId, enclosure, eventId, photos));
         return id;
+    }
+
+    private void addPhotos(long keeperId, long enclosure, long event, List<Photos.Made> photos) {
+        quotas.photos(
+                enclosure,
+                photos.size(),
+                photos.stream().mapToLong(p -> p.full().length).sum());
+        photos.forEach(p -> addPhoto(keeperId, enclosure, event, p));
     }
 
     private void addPhoto(long keeperId, long enclosure, long event, Photos.Made photo) {
@@ -58,7 +69,7 @@ public class EventService {
             long keeperId, long enclosure, long id, int version, Event.New event, List<Photos.Made> photos) {
         boolean stored = events.update(keeperId, enclosure, id, version, event) > 0;
         if (stored) {
-            photos.forEach(p -> addPhoto(keeperId, enclosure, id, p));
+            addPhotos(keeperId, enclosure, id, photos);
         }
         return stored;
     }

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
 import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Optional;
@@ -79,7 +80,7 @@ class LogReader {
             errors.add("at", "error.time.old");
             return Optional.empty();
         }
-        return Optional.of(at);
+        return Optional.of(at.withOffsetSameInstant(ZoneOffset.UTC));
     }
 
     private static String clientId(LogForm form) {

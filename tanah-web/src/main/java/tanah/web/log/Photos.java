@@ -12,18 +12,23 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.Arrays;
 import java.util.Iterator;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageInputStream;
 import javax.imageio.stream.MemoryCacheImageOutputStream;
 import org.springframework.stereotype.Component;
+import tanah.web.shell.BusyException;
 
 /**
  * Makes a stored picture of an uploaded one: decoded, turned as the camera held it, made smaller, encoded anew. Nothing
@@ -38,7 +43,17 @@ public class Photos {
     private static final long MOST_PIXELS = 60_000_000L;
     private static final int LONGEST = 2000;
     private static final int SMALL = 320;
+
+    /** Pixels along the longer side from which a picture is made smaller: of a larger one every second or third is read. */
+    private static final int FINE = 3000;
+
     private static final float QUALITY = 0.85f;
+    private static final byte[] PNG = {(byte) 0x89, 'P', 'N', 'G'};
+
+    /** A picture in the making takes up to 130 MB: no more than these at once, in the order in which they came. */
+    private static final Semaphore AT_ONCE = new Semaphore(2, true);
+
+    private static final long PATIENCE = 20; // s
 
     /**
      * @param full  JPEG, at most 2000 px
@@ -59,6 +74,22 @@ public class Photos {
         if (file.length > MOST_BYTES) {
             throw new Refused("error.photo.large");
         }
+        try {
+            if (!AT_ONCE.tryAcquire(PATIENCE, TimeUnit.SECONDS)) {
+                throw new BusyException("photo");
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new BusyException("photo");
+        }
+        try {
+            return made(file);
+        } finally {
+            AT_ONCE.release();
+        }
+    }
+
+    private static Made made(byte[] file) throws Refused {
         try {
             BufferedImage image = upright(decode(file), file);
             BufferedImage full = scaled(image, LONGEST);
@@ -86,7 +117,10 @@ public class Photos {
                 if (pixels > MOST_PIXELS) {
                     throw new Refused("error.photo.large");
                 }
-                return reader.read(0);
+                ImageReadParam part = reader.getDefaultReadParam();
+                int each = Math.max(1, Math.max(reader.getWidth(0), reader.getHeight(0)) / FINE);
+                part.setSourceSubsampling(each, each, 0, 0);
+                return reader.read(0, part);
             } finally {
                 reader.dispose();
             }
@@ -121,6 +155,10 @@ public class Photos {
     }
 
     private static Optional<Integer> orientation(byte[] file) {
+        // cameras write JPEG; the texts of a PNG may unpack to any size
+        if (Arrays.equals(file, 0, Math.min(PNG.length, file.length), PNG, 0, PNG.length)) {
+            return Optional.empty();
+        }
         try {
             ExifIFD0Directory exif = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file))
                     .getFirstDirectoryOfType(ExifIFD0Directory.class);

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tanah.web.quota.Quotas;
 import tanah.web.shell.NotFoundException;
 
 /** Takes, changes and takes back readings. */
@@ -21,20 +22,24 @@ public class ReadingService {
     private static final int PIECE = 5000;
 
     private final ReadingMapper readings;
+    private final Quotas quotas;
 
-    ReadingService(ReadingMapper readings) {
+    ReadingService(ReadingMapper readings, Quotas quotas) {
         this.readings = readings;
+        this.quotas = quotas;
     }
 
     /** The id of the row, or empty if this reading came before. */
     @Transactional
     public Optional<Long> add(long keeperId, Reading.New reading) {
+        quotas.readings(keeperId, 1);
         readings.ensureYear(reading.takenAt());
         return readings.insert(keeperId, reading);
     }
 
     @Transactional
     public void addAll(long keeperId, List<Reading.New> all) {
+        quotas.readings(keeperId, all.size());
         all.stream()
                 .map(r -> r.takenAt().withOffsetSameInstant(ZoneOffset.UTC))
                 .map(at -> at.toLocalDate().withDayOfYear(1))

@@ -8,7 +8,6 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.OffsetDateTime;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -23,6 +22,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Component;
 import tanah.core.design.Design;
 import tanah.core.need.ReadingKind;
+import tanah.web.forms.Moments;
 import tanah.web.shell.Words;
 
 /**
@@ -153,17 +153,15 @@ public class ReadingsCsv {
         List<String> shown = new ArrayList<>();
         List<Reading.New> taken = new ArrayList<>();
         String problem = "";
-        OffsetDateTime at = null;
-        try {
-            at = OffsetDateTime.parse(time);
-        } catch (DateTimeParseException e) {
-            problem = words.of("csv.time");
-        }
-        if (at != null && at.isAfter(OffsetDateTime.now(clock).plusMinutes(2))) {
-            problem = words.of("error.time.future");
-        }
-        if (at != null && at.getYear() < 1990) {
-            problem = words.of("error.time.old");
+        Moments.Read moment = Moments.read(time, clock);
+        OffsetDateTime at = moment.at().orElse(null);
+        if (moment.refusal().isPresent()) {
+            problem = words.of(
+                    switch (moment.refusal().get()) {
+                        case FORM -> "csv.time";
+                        case FUTURE -> "error.time.future";
+                        case OLD -> "error.time.old";
+                    });
         }
         if (problem.isEmpty() && !isPlace(place, design)) {
             problem = words.of("csv.place", design.map(this::places).orElse(""));

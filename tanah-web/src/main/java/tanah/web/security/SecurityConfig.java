@@ -1,5 +1,6 @@
 package tanah.web.security;
 
+import jakarta.servlet.DispatcherType;
 import java.time.Duration;
 import org.springframework.boot.security.autoconfigure.web.servlet.PathRequest;
 import org.springframework.context.annotation.Bean;
@@ -28,8 +29,10 @@ class SecurityConfig {
 
     @Bean
     SecurityFilterChain web(HttpSecurity http, SignInFilter door, RequestCache asked) {
-        http.authorizeHttpRequests(paths -> paths.requestMatchers(
-                                PathRequest.toStaticResources().atCommonLocations())
+        // what the application forwards by itself was let in before, or is the page of a fault
+        http.authorizeHttpRequests(paths -> paths.dispatcherTypeMatchers(DispatcherType.FORWARD)
+                        .permitAll()
+                        .requestMatchers(PathRequest.toStaticResources().atCommonLocations())
                         .permitAll()
                         .requestMatchers(
                                 "/vendor/**",
@@ -38,6 +41,7 @@ class SecurityConfig {
                                 SignInFilter.AGAIN,
                                 "/register",
                                 "/error",
+                                "/health/**",
                                 "/schema/**",
                                 "/r/sw.js",
                                 "/r/manifest.webmanifest",

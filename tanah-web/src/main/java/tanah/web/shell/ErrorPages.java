@@ -42,11 +42,15 @@ class ErrorPages implements ErrorController {
         if (cause instanceof ForbiddenException forbidden) {
             model.addAttribute("least", forbidden.least());
         }
+        if (cause instanceof LimitException limit) {
+            model.addAttribute("limit", limit);
+        }
         return switch (status) {
             case FORBIDDEN -> "error/403";
             case BAD_REQUEST -> "error/400";
             case NOT_FOUND, METHOD_NOT_ALLOWED -> "error/404";
             case CONTENT_TOO_LARGE -> "error/413";
+            case TOO_MANY_REQUESTS -> "error/429";
             default -> status.is5xxServerError() ? "error/500" : "error/404";
         };
     }

@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Optional;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -19,6 +21,7 @@ import tanah.web.catalogue.OwnEntryService;
 import tanah.web.catalogue.StockItem;
 import tanah.web.catalogue.StockService;
 import tanah.web.forms.CsvOut;
+import tanah.web.shell.LimitException;
 import tanah.web.shell.Words;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -30,6 +33,7 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 class ArchiveReader {
+    private static final Logger LOG = LoggerFactory.getLogger(ArchiveReader.class);
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final int MOST_ENTRIES = 16_000_000; // bytes of own entries
     private static final List<Kind> KINDS = List.of(
@@ -80,6 +84,12 @@ class ArchiveReader {
             return made;
         } catch (Archive.TooLarge e) {
             throw tooLarge(e);
+        } catch (LimitException e) {
+            throw Refused.one("", words.of(e.key(), e.limit()), "-");
+        } catch (DataIntegrityViolationException e) {
+            // the database knows more of what it may hold than the checks before it
+            LOG.warn("an archive was refused by the database: {}", String.valueOf(e.getMessage()));
+            throw broken();
         } catch (UncheckedIOException e) {
             throw e.getCause() instanceof Archive.TooLarge large ? tooLarge(large) : broken();
         } catch (IOException e) {
@@ -147,6 +157,9 @@ class ArchiveReader {
     }
 
     private static @Nullable BigDecimal number(String cell) {
+        if (!cell.isEmpty() && !cell.matches("\\d{1,7}(\\.\\d{1,6})?")) {
+            throw new IllegalArgumentException("no number of a measure");
+        }
         return cell.isEmpty() ? null : new BigDecimal(cell);
     }
 }

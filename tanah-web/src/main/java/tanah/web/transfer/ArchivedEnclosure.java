@@ -3,8 +3,8 @@ package tanah.web.transfer;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
+import java.time.Clock;
 import java.time.OffsetDateTime;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
@@ -12,15 +12,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tanah.core.design.Design;
+import tanah.core.units.PlainText;
 import tanah.files.design.DesignReader;
 import tanah.files.design.Parsed;
 import tanah.files.schema.Problem;
 import tanah.web.enclosure.EnclosureHistory;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.forms.CsvOut;
+import tanah.web.forms.Moments;
 import tanah.web.log.Event;
 import tanah.web.log.EventService;
 import tanah.web.log.Photos;
@@ -40,6 +45,11 @@ class ArchivedEnclosure {
     private static final int MOST_PROBLEMS = 50;
     private static final int MOST_ABOUT = 10_000; // bytes
     private static final int MOST_PHOTOS = 40; // of one event
+    private static final Pattern NUMBERED = Pattern.compile(".*/(\\d{1,9})\\.json");
+    private static final Pattern MASS = Pattern.compile("\\d{1,6}(\\.\\d{1,6})?");
+    private static final BigDecimal LIGHTEST = new BigDecimal("0.001"); // g
+    private static final BigDecimal HEAVIEST = new BigDecimal(60_000); // g
+    private static final String TIMES = "1990-01-01T00:00:00Z ...";
 
     private final EnclosureService enclosures;
     private final EnclosureHistory history;
@@ -50,6 +60,7 @@ class ArchivedEnclosure {
     private final ArchiveTables tables;
     private final DesignReader reader;
     private final Words words;
+    private final Clock clock;
 
     ArchivedEnclosure(
             EnclosureService enclosures,
@@ -60,7 +71,9 @@ class ArchivedEnclosure {
             Photos photos,
             ArchiveTables tables,
             DesignReader reader,
-            Words words) {
+            Words words,
+            Clock clock) {
+        this.clock = clock;
         this.enclosures = enclosures;
         this.history = history;
         this.readings = readings;
@@ -102,9 +115,14 @@ class ArchivedEnclosure {
     private Iterator<EnclosureHistory.Old> saves(String folder, Archive archive) throws IOException {
         TreeMap<Integer, String> older = new TreeMap<>();
         for (String name : archive.names()) {
-            if (name.startsWith(folder + "revisions/") && name.matches(".*/\\d{1,9}\\.json")) {
-                older.put(Integer.valueOf(name.replaceAll(".*/(\\d+)\\.json", "$1")), name);
+            if (!name.startsWith(folder + "revisions/")) {
+                continue;
             }
+            Matcher number = NUMBERED.matcher(name);
+            if (!number.matches()) {
+                throw Refused.one(name, words.of("archive.revision"), folder + "revisions/000001.json");
+            }
+            older.put(Integer.valueOf(number.group(1)), name);
         }
         Map<Integer, Save> said = history(folder + "revisions.csv", archive);
         Iterator<Map.Entry<Integer, String>> names = older.entrySet().iterator();
@@ -158,11 +176,14 @@ class ArchivedEnclosure {
         Map<Integer, Save> history = new LinkedHashMap<>();
         tables.each(archive, name, r -> {
             try {
+                String summary = CsvOut.text(r.get("summary"));
                 history.put(
                         Integer.valueOf(r.get("revision")),
-                        new Save(CsvOut.text(r.get("summary")), OffsetDateTime.parse(r.get("saved_at"))));
-            } catch (IllegalArgumentException | DateTimeParseException e) {
-                throw Refused.one(name + " " + r.getRecordNumber(), words.of("csv.time"), "-");
+                        new Save(
+                                summary.isBlank() ? words.of("edit.imported") : plain(summary, row(name, r)),
+                                moment(r.get("saved_at"), row(name, r))));
+            } catch (IllegalArgumentException e) {
+                throw Refused.one(row(name, r), words.of("archive.broken"), "CSV");
             }
         });
         return history;
@@ -203,22 +224,53 @@ class ArchivedEnclosure {
     // ---- events
 
     private void event(long keeperId, long id, CSVRecord r, String table, String folder, Archive archive) {
-        String at = table + " " + r.getRecordNumber();
+        String at = row(table, r);
+        Event.New event;
+        String names;
         try {
-            String mass = r.get("mass_g");
-            Event.New event = new Event.New(
+            event = new Event.New(
                     r.get("kind"),
-                    CsvOut.text(r.get("note")),
-                    mass.isEmpty() ? null : new BigDecimal(mass),
-                    OffsetDateTime.parse(r.get("time")),
+                    plain(CsvOut.text(r.get("note")), at),
+                    mass(r.get("mass_g"), at),
+                    moment(r.get("time"), at),
                     UUID.randomUUID().toString());
-            if (!EventService.isKnown(event)) {
-                throw Refused.one(at, words.of("archive.event"), "-");
-            }
-            events.add(keeperId, id, event, photos(r.get("photos"), at, folder + "photos/", archive));
-        } catch (DateTimeParseException | IllegalArgumentException e) {
-            throw Refused.one(at, words.of("csv.time"), "-");
+            names = r.get("photos");
+        } catch (IllegalArgumentException e) {
+            throw Refused.one(at, words.of("archive.broken"), "CSV");
         }
+        if (!EventService.isKnown(event)) {
+            throw Refused.one(at, words.of("archive.event"), "-");
+        }
+        events.add(keeperId, id, event, photos(names, at, folder + "photos/", archive));
+    }
+
+    // ---- cells
+
+    private static String row(String table, CSVRecord r) {
+        return table + " " + r.getRecordNumber();
+    }
+
+    private OffsetDateTime moment(String cell, String at) {
+        return Moments.read(cell, clock).at().orElseThrow(() -> Refused.one(at, words.of("csv.time"), TIMES));
+    }
+
+    private String plain(String text, String at) {
+        if (!PlainText.isPlain(text)) {
+            throw Refused.one(at, words.of("error.text.control"), "-");
+        }
+        return text;
+    }
+
+    private @Nullable BigDecimal mass(String cell, String at) {
+        if (cell.isEmpty()) {
+            return null;
+        }
+        // no exponents: a short number may be a very long one
+        BigDecimal mass = MASS.matcher(cell).matches() ? new BigDecimal(cell) : BigDecimal.ZERO;
+        if (mass.compareTo(LIGHTEST) < 0 || mass.compareTo(HEAVIEST) > 0) {
+            throw Refused.one(at, words.of("archive.mass"), LIGHTEST + " - " + HEAVIEST.toPlainString());
+        }
+        return mass;
     }
 
     private List<Photos.Made> photos(String names, String at, String folder, Archive archive) {

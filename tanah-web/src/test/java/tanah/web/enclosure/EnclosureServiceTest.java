@@ -25,6 +25,7 @@ import tanah.files.catalogue.CatalogueReader;
 import tanah.files.compare.DesignMerge.Side;
 import tanah.files.design.DesignReader;
 import tanah.web.catalogue.OwnEntryService;
+import tanah.web.quota.Quotas;
 import tanah.web.shell.ForbiddenException;
 import tanah.web.shell.NotFoundException;
 
@@ -38,7 +39,8 @@ class EnclosureServiceTest {
     private final OwnEntryService own = mock(OwnEntryService.class);
     private final Documents documents = new Documents(READER);
     private final Revisions revisions = new Revisions(stored, documents);
-    private final EnclosureService service = new EnclosureService(stored, documents, revisions, own, Clock.systemUTC());
+    private final EnclosureService service =
+            new EnclosureService(stored, documents, revisions, own, mock(Quotas.class), Clock.systemUTC());
     private final EnclosureHistory history = new EnclosureHistory(service, stored, revisions, own);
 
     private long id;

@@ -23,6 +23,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.mockito.ArgumentCaptor;
 import org.mockito.InOrder;
+import tanah.web.quota.Quotas;
 import tanah.web.shell.NotFoundException;
 
 /** What keeps readings, events, photos and labels: nothing is lost, nothing is doubled, nothing is another keeper's. */
@@ -31,10 +32,11 @@ class LogServicesTest {
     private static final long BOX = 7;
     private static final OffsetDateTime NOON = OffsetDateTime.parse("2026-03-01T12:00:00+01:00");
 
+    private final Quotas quotas = mock(Quotas.class);
     private final ReadingMapper rows = mock(ReadingMapper.class);
-    private final ReadingService readings = new ReadingService(rows);
+    private final ReadingService readings = new ReadingService(rows, quotas);
     private final EventMapper eventRows = mock(EventMapper.class);
-    private final EventService events = new EventService(eventRows);
+    private final EventService events = new EventService(eventRows, quotas);
     private final PlaceCodeMapper codeRows = mock(PlaceCodeMapper.class);
     private final PlaceCodes codes = new PlaceCodes(codeRows);
 

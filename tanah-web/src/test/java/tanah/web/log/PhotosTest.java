@@ -98,6 +98,64 @@ class PhotosTest {
                 .hasMessage("error.photo.large");
     }
 
+    /** A text of 300 MB in a PNG of 300 KB, packed as its chunk may be. */
+    @Test
+    void theTextsOfAPictureAreNotUnpacked() throws Exception {
+        byte[] plain = png(picture(60, 40));
+        ByteArrayOutputStream text = new ByteArrayOutputStream();
+        text.write("Comment\0\0".getBytes(StandardCharsets.ISO_8859_1));
+        try (java.util.zip.DeflaterOutputStream packed = new java.util.zip.DeflaterOutputStream(text)) {
+            byte[] nothing = new byte[1 << 20];
+            for (int i = 0; i < 300; i++) {
+                packed.write(nothing);
+            }
+        }
+        ByteArrayOutputStream file = new ByteArrayOutputStream();
+        file.write(plain, 0, 33); // signature and header
+        chunk(file, "zTXt", text.toByteArray());
+        file.write(plain, 33, plain.length - 33);
+        assertThat(file.size()).isLessThan(400_000);
+        assertThat(allocated(() -> photos.make(file.toByteArray()))).isLessThan(60_000_000);
+    }
+
+    /** 7600 by 7600 are 58 megapixels: 231 MB as the camera took them, and as much again while they are turned. */
+    @Test
+    void aLargePictureIsReadInPart() throws Exception {
+        BufferedImage grey = new BufferedImage(7600, 7600, BufferedImage.TYPE_BYTE_GRAY);
+        byte[] file = encoded(grey, "png");
+        assertThat(allocated(() -> {
+                    Photos.Made made = photos.make(file);
+                    assertThat(made.width()).isEqualTo(2000);
+                    assertThat(made.height()).isEqualTo(2000);
+                }))
+                .isLessThan(160_000_000);
+    }
+
+    private interface Work {
+        void run() throws Exception;
+    }
+
+    /** What a piece of work asks of the heap in all (bytes). */
+    private static long allocated(Work work) throws Exception {
+        com.sun.management.ThreadMXBean threads =
+                (com.sun.management.ThreadMXBean) java.lang.management.ManagementFactory.getThreadMXBean();
+        long before = threads.getCurrentThreadAllocatedBytes();
+        work.run();
+        return threads.getCurrentThreadAllocatedBytes() - before;
+    }
+
+    private static void chunk(ByteArrayOutputStream out, String type, byte[] data) throws IOException {
+        java.io.DataOutputStream chunk = new java.io.DataOutputStream(out);
+        byte[] name = type.getBytes(StandardCharsets.ISO_8859_1);
+        java.util.zip.CRC32 crc = new java.util.zip.CRC32();
+        crc.update(name);
+        crc.update(data);
+        chunk.writeInt(data.length);
+        chunk.write(name);
+        chunk.write(data);
+        chunk.writeInt((int) crc.getValue());
+    }
+
     // ---- pictures
 
     /** Green with a red upper left corner. */

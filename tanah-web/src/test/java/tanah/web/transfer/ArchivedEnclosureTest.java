@@ -17,6 +17,7 @@ import java.io.Reader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Iterator;
@@ -62,7 +63,16 @@ class ArchivedEnclosureTest {
     private final Words words = mock(
             Words.class, call -> call.getMethod().getReturnType() == String.class ? "" + call.getArgument(0) : null);
     private final ArchivedEnclosure reader = new ArchivedEnclosure(
-            enclosures, history, readings, csv, events, photos, new ArchiveTables(words), READER, words);
+            enclosures,
+            history,
+            readings,
+            csv,
+            events,
+            photos,
+            new ArchiveTables(words),
+            READER,
+            words,
+            Clock.systemUTC());
     private final List<EnclosureHistory.Old> saves = new ArrayList<>();
     private final Map<String, String> files = new TreeMap<>();
 
@@ -157,6 +167,42 @@ class ArchivedEnclosureTest {
         assertThat(refused().problems().get(0).pointer()).isEqualTo("e/revisions.csv 1");
     }
 
+    @ParameterizedTest
+    @CsvSource({"+999999999-01-01T00:00:00Z", "1989-12-31T00:00:00Z", "2099-01-01T00:00:00Z"})
+    void aSaveOfNoTimeThatCanBeStoredIsRefused(String time) {
+        files.put("e/revisions.csv", "revision,saved_at,author,summary\n1," + time + ",x,begun\n");
+        Refused e = refused();
+        assertThat(e.problems().get(0).pointer()).isEqualTo("e/revisions.csv 1");
+        assertThat(e.problems().get(0).what()).isEqualTo("csv.time");
+    }
+
+    @Test
+    void aSaveWithoutWordsAndOfAnyOffsetIsTaken() throws IOException {
+        plan("revisions/000001.json", "A");
+        files.put("e/revisions.csv", "revision,saved_at,author,summary\n1,2026-10-01T08:00:00+18:00,x, \n");
+        read();
+        assertThat(saves.get(0).summary()).isEqualTo("edit.imported");
+        assertThat(saves.get(0).savedAt()).isEqualTo(OffsetDateTime.parse("2026-09-30T14:00:00Z"));
+    }
+
+    @Test
+    void textThatNoDatabaseHoldsIsRefused() {
+        files.put("e/events.csv", HEAD + AT + ",fed,,no\0te,x,\n");
+        assertThat(refused().problems().get(0).what()).isEqualTo("error.text.control");
+        files.remove("e/events.csv");
+        files.put("e/revisions.csv", "revision,saved_at,author,summary\n1," + AT + ",x,be\0gun\n");
+        assertThat(refused().problems().get(0).what()).isEqualTo("error.text.control");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"99999999999", "one", "-1", "1.5"})
+    void aSaveWithoutANumberIsNotLeftOutInSilence(String name) {
+        plan("revisions/" + name + ".json", "A");
+        Refused e = refused();
+        assertThat(e.problems().get(0).pointer()).isEqualTo("e/revisions/" + name + ".json");
+        assertThat(e.problems().get(0).what()).isEqualTo("archive.revision");
+    }
+
     // ---- readings
 
     private void rows(int good, String problem) {
@@ -244,7 +290,13 @@ class ArchivedEnclosureTest {
     @CsvSource({
         "2026-10-01T08:00:00Z, danced, '', archive.event",
         "yesterday, fed, '', csv.time",
-        "2026-10-01T08:00:00Z, fed, heavy, csv.time",
+        "+999999999-01-01T00:00:00Z, fed, '', csv.time",
+        "2099-01-01T00:00:00Z, fed, '', csv.time",
+        "2026-10-01T08:00:00Z, fed, heavy, archive.mass",
+        "2026-10-01T08:00:00Z, fed, 1e999999, archive.mass",
+        "2026-10-01T08:00:00Z, fed, 0, archive.mass",
+        "2026-10-01T08:00:00Z, fed, 60000.1, archive.mass",
+        "2026-10-01T08:00:00Z, fed, -5, archive.mass",
     })
     void anEventThatIsNotUnderstoodIsRefused(String time, String kind, String mass, String why) {
         files.put("e/events.csv", HEAD + time + "," + kind + "," + mass + ",note,x,\n");

@@ -90,10 +90,9 @@ public class ClimatePages {
         Forecast f = m.forecast();
         PointForecast p = m.read(at);
         List<NumberRow> rows = new ArrayList<>();
-        double air = f.half(v -> v.steady().places().air(at.x(), at.y(), at.z()), ClimatePlace.WARM_AIR, m.when());
-        double ground = f.half(v -> v.steady().places().surface(at.x(), at.y()), ClimatePlace.WARM_GROUND, m.when());
-        double damp =
-                f.half(v -> v.steady().places().humidity(at.x(), at.y(), at.z()), ClimatePlace.HUMIDITY, m.when());
+        double air = f.half(v -> v.places().air(at.x(), at.y(), at.z()), ClimatePlace.WARM_AIR, m.when());
+        double ground = f.half(v -> v.places().surface(at.x(), at.y()), ClimatePlace.WARM_GROUND, m.when());
+        double damp = f.half(v -> v.places().humidity(at.x(), at.y(), at.z()), ClimatePlace.HUMIDITY, m.when());
         if (p.buried().isPresent()) {
             rows.add(degrees("buried", p.buried().getAsDouble(), ground));
             OptionalDouble moist = SoilMoisture.at(e.design(), e.ground().orElseThrow(), at.x(), at.y(), at.z());
