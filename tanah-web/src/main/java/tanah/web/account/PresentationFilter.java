@@ -5,7 +5,6 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.List;
 import java.util.Locale;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -14,6 +13,7 @@ import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import tanah.web.forms.Presentation;
+import tanah.web.shell.Flashes;
 
 /** Binds the keeper's language, units and marks to the request; before sign-in those of the browser. */
 @Component
@@ -21,8 +21,6 @@ import tanah.web.forms.Presentation;
 class PresentationFilter extends OncePerRequestFilter {
     /** Where the request's settings are found by pages. */
     static final String SETTINGS = "settings";
-
-    private static final List<String> STATIC = List.of("/css/", "/js/", "/fonts/", "/vendor/", "/webjars/");
 
     private final SettingsService settings;
 
@@ -32,8 +30,7 @@ class PresentationFilter extends OncePerRequestFilter {
 
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
-        String path = request.getServletPath();
-        return STATIC.stream().anyMatch(path::startsWith);
+        return Flashes.isWithoutSession(request);
     }
 
     @Override

@@ -15,6 +15,7 @@ import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionSystemException;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
@@ -46,7 +47,10 @@ class DatabaseDownFilter extends OncePerRequestFilter {
 
     private static boolean isDown(@Nullable Throwable e) {
         for (Throwable t = e; t != null; t = t.getCause()) {
-            if (t instanceof CannotCreateTransactionException || t instanceof DataAccessResourceFailureException) {
+            // one that broke off in the middle cannot be rolled back either
+            if (t instanceof CannotCreateTransactionException
+                    || t instanceof TransactionSystemException
+                    || t instanceof DataAccessResourceFailureException) {
                 return true;
             }
             if (t instanceof SQLException sql
