@@ -1,5 +1,6 @@
 package tanah.bench.site;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.CookiePolicy;
@@ -47,6 +48,40 @@ final class Visitor {
 
     HttpResponse<String> post(String path, Map<String, String> form) throws IOException, InterruptedException {
         return send(written(path, form));
+    }
+
+    /** A page that may take its time. */
+    HttpResponse<String> patient(String path) throws IOException, InterruptedException {
+        return once(request(path).timeout(PATIENCE.multipliedBy(8)).GET().build());
+    }
+
+    /** Any body at all. */
+    HttpResponse<String> raw(String path, String type, String body) throws IOException, InterruptedException {
+        return once(request(path)
+                .header("Content-Type", type)
+                .header("X-CSRF-TOKEN", token)
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build());
+    }
+
+    /** A form with a file. */
+    HttpResponse<String> upload(String path, String field, String name, byte[] file, Map<String, String> form)
+            throws IOException, InterruptedException {
+        String edge = "tanah-" + Integer.toHexString(name.hashCode());
+        ByteArrayOutputStream body = new ByteArrayOutputStream();
+        form.forEach((k, v) -> body.writeBytes(
+                ("--" + edge + "\r\nContent-Disposition: form-data; name=\"" + k + "\"\r\n\r\n" + v + "\r\n")
+                        .getBytes(StandardCharsets.UTF_8)));
+        body.writeBytes(("--" + edge + "\r\nContent-Disposition: form-data; name=\"" + field + "\"; filename=\"" + name
+                        + "\"\r\nContent-Type: application/octet-stream\r\n\r\n")
+                .getBytes(StandardCharsets.UTF_8));
+        body.writeBytes(file);
+        body.writeBytes(("\r\n--" + edge + "--\r\n").getBytes(StandardCharsets.UTF_8));
+        return send(request(path)
+                .timeout(PATIENCE.multipliedBy(8))
+                .header("Content-Type", "multipart/form-data; boundary=" + edge)
+                .header("X-CSRF-TOKEN", token)
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray())));
     }
 
     /** As the page's own script posts: answered with the parts that change. */

@@ -58,6 +58,16 @@ interface EventMapper {
             @Param("photoId") long photoId,
             @Param("size") String size);
 
-    int deletePhoto(
-            @Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId, @Param("photoId") long photoId);
+    /** Keeps an event as it is before it is changed; nothing where it has another version by now. */
+    int remember(
+            @Param("keeperId") long keeperId,
+            @Param("enclosureId") long enclosureId,
+            @Param("id") long id,
+            @Param("version") int version);
+
+    int setPhotoDeleted(
+            @Param("keeperId") long keeperId,
+            @Param("enclosureId") long enclosureId,
+            @Param("photoId") long photoId,
+            @Param("deleted") boolean deleted);
 }

@@ -67,6 +67,7 @@ public class EventService {
     @Transactional
     public boolean change(
             long keeperId, long enclosure, long id, int version, Event.New event, List<Photos.Made> photos) {
+        events.remember(keeperId, enclosure, id, version);
         boolean stored = events.update(keeperId, enclosure, id, version, event) > 0;
         if (stored) {
             addPhotos(keeperId, enclosure, id, photos);
@@ -80,9 +81,15 @@ public class EventService {
         return events.setDeleted(keeperId, enclosure, id, deleted) > 0;
     }
 
+    /** Takes a photo out; it can be put back. */
     @Transactional
     public void deletePhoto(long keeperId, long enclosure, long photo) {
-        events.deletePhoto(keeperId, enclosure, photo);
+        events.setPhotoDeleted(keeperId, enclosure, photo, true);
+    }
+
+    @Transactional
+    public void photoBack(long keeperId, long enclosure, long photo) {
+        events.setPhotoDeleted(keeperId, enclosure, photo, false);
     }
 
     /** @throws NotFoundException if there is none, or this keeper may not see it */
