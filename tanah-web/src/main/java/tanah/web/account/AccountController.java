@@ -2,11 +2,13 @@ package tanah.web.account;
 
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.security.Principal;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -23,8 +25,10 @@ class AccountController {
     private final KeeperService keepers;
     private final PasswordCheck passwords;
     private final Sittings sittings;
+    private final Arrivals arrivals;
 
-    AccountController(KeeperService keepers, PasswordCheck passwords, Sittings sittings) {
+    AccountController(KeeperService keepers, PasswordCheck passwords, Sittings sittings, Arrivals arrivals) {
+        this.arrivals = arrivals;
         this.keepers = keepers;
         this.passwords = passwords;
         this.sittings = sittings;
@@ -82,7 +86,8 @@ class AccountController {
             @Nullable Principal keeper,
             @ModelAttribute("form") RegisterForm form,
             BindingResult errors,
-            HttpServletRequest request)
+            HttpServletRequest request,
+            HttpServletResponse response)
             throws ServletException {
         if (keeper != null) {
             return "redirect:/";
@@ -100,6 +105,9 @@ class AccountController {
         // whoever knew a session before must not have this one
         Optional.ofNullable(request.getSession(false)).ifPresent(HttpSession::invalidate);
         request.login(name.shown(), form.password());
+        if (request.getUserPrincipal() instanceof Authentication in && in.getPrincipal() instanceof Keeper fresh) {
+            arrivals.arrived(fresh, form.name(), request, response);
+        }
         return "redirect:/first";
     }
 

@@ -17,6 +17,9 @@ import org.springframework.security.web.firewall.StrictHttpFirewall;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.savedrequest.CookieRequestCache;
 import org.springframework.security.web.savedrequest.RequestCache;
+import org.springframework.session.config.SessionRepositoryCustomizer;
+import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
+import org.springframework.session.jdbc.PostgreSqlJdbcIndexedSessionRepositoryCustomizer;
 
 /** Deny by default; everything is loaded from here; no inline script, no evaluated script. */
 @Configuration
@@ -82,6 +85,12 @@ class SecurityConfig {
         tokens.setCookieCustomizer(
                 cookie -> cookie.sameSite("Lax").httpOnly(true).maxAge(TOKEN_AGE));
         return tokens;
+    }
+
+    /** Two requests of one session may begin the same attribute at once: the later one holds, and neither fails. */
+    @Bean
+    SessionRepositoryCustomizer<JdbcIndexedSessionRepository> sessions() {
+        return new PostgreSqlJdbcIndexedSessionRepositoryCustomizer();
     }
 
     /** The database holds no NUL; a request with one is refused before anything reads it. */

@@ -12,6 +12,7 @@ import org.springframework.security.web.authentication.SavedRequestAwareAuthenti
 import org.springframework.security.web.savedrequest.RequestCache;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
+import tanah.web.account.Arrivals;
 import tanah.web.account.Keeper;
 import tanah.web.account.KeeperName;
 
@@ -29,8 +30,10 @@ class SignInFilter extends OncePerRequestFilter {
     private final SignInBrake brake;
     private final DeviceCookie devices;
     private final RequestCache asked;
+    private final Arrivals arrivals;
 
-    SignInFilter(SignInBrake brake, DeviceCookie devices, RequestCache asked) {
+    SignInFilter(SignInBrake brake, DeviceCookie devices, RequestCache asked, Arrivals arrivals) {
+        this.arrivals = arrivals;
         this.brake = brake;
         this.devices = devices;
         this.asked = asked;
@@ -40,7 +43,8 @@ class SignInFilter extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         if (isSignIn(request)) {
-            Duration wait = brake.attempt(key(request), request.getRemoteAddr(), devices.of(request));
+            Duration wait =
+                    brake.attempt(KeeperName.of(name(request)).key(), request.getRemoteAddr(), devices.of(request));
             if (!wait.isZero()) {
                 long seconds = wait.plusMillis(999).toSeconds();
                 response.setStatus(TOO_MANY);
@@ -66,7 +70,7 @@ class SignInFilter extends OncePerRequestFilter {
         next.setRequestCache(asked);
         return (request, response, authentication) -> {
             if (authentication.getPrincipal() instanceof Keeper keeper) {
-                brake.gotIn(keeper.id(), key(request), request.getRemoteAddr(), devices.give(request, response));
+                arrivals.arrived(keeper, name(request), request, response);
             }
             next.onAuthenticationSuccess(request, response, authentication);
         };
@@ -76,8 +80,8 @@ class SignInFilter extends OncePerRequestFilter {
         return request.getMethod().equals("POST") && request.getServletPath().equals("/sign-in");
     }
 
-    private static String key(HttpServletRequest request) {
+    private static String name(HttpServletRequest request) {
         String name = request.getParameter("name");
-        return KeeperName.of(name == null ? "" : name).key();
+        return name == null ? "" : name;
     }
 }

@@ -28,7 +28,8 @@ import tanah.web.account.Keeper;
 /** The door asks the brake before a password is checked, and keeps the name that was typed. */
 class SignInFilterTest {
     private final SignInBrake brake = mock(SignInBrake.class);
-    private final SignInFilter door = new SignInFilter(brake, new DeviceCookie(), new NullRequestCache());
+    private final SignInFilter door = new SignInFilter(
+            brake, new DeviceCookie(), new NullRequestCache(), new KnownArrivals(brake, new DeviceCookie()));
     private final FilterChain chain = mock(FilterChain.class);
     private final MockHttpServletResponse response = new MockHttpServletResponse();
 
