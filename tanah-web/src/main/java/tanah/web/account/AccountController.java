@@ -26,8 +26,11 @@ class AccountController {
     private final PasswordCheck passwords;
     private final Sittings sittings;
     private final Arrivals arrivals;
+    private final SiteService site;
 
-    AccountController(KeeperService keepers, PasswordCheck passwords, Sittings sittings, Arrivals arrivals) {
+    AccountController(
+            KeeperService keepers, PasswordCheck passwords, Sittings sittings, Arrivals arrivals, SiteService site) {
+        this.site = site;
         this.arrivals = arrivals;
         this.keepers = keepers;
         this.passwords = passwords;
@@ -78,6 +81,7 @@ class AccountController {
             return "redirect:/";
         }
         model.addAttribute("form", new RegisterForm("", ""));
+        model.addAttribute("closed", !site.isOpen());
         return "account/register";
     }
 
@@ -91,6 +95,10 @@ class AccountController {
             throws ServletException {
         if (keeper != null) {
             return "redirect:/";
+        }
+        if (!site.isOpen()) {
+            errors.rejectValue("name", "register.closed");
+            return "account/register";
         }
         KeeperName name = KeeperName.of(form.name());
         keepers.refusal(name).ifPresent(why -> errors.rejectValue("name", why));

@@ -1,5 +1,6 @@
 package tanah.web.account;
 
+import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
@@ -27,6 +28,11 @@ interface KeeperMapper {
     void putSettings(@Param("id") long id, @Param("settings") String settings);
 
     int deleteDemo(@Param("id") long id);
+
+    /** Who runs the site. */
+    Optional<Long> owner();
+
+    List<Person> people();
 
     Optional<String> setting(@Param("key") String key);
 

@@ -23,7 +23,10 @@ class SettingsController {
     private final SettingsService settings;
     private final ErrorWords words;
 
-    SettingsController(SettingsService settings, ErrorWords words) {
+    private final SiteService site;
+
+    SettingsController(SettingsService settings, ErrorWords words, SiteService site) {
+        this.site = site;
         this.settings = settings;
         this.words = words;
     }
@@ -74,6 +77,7 @@ class SettingsController {
             Locale locale,
             Model model,
             jakarta.servlet.http.HttpServletRequest request) {
+        model.addAttribute("owner", site.isOwner(keeper.id()));
         return page(model, SettingsForm.of(settings.of(keeper.id(), locale)), Map.of(), isFirst(request));
     }
 

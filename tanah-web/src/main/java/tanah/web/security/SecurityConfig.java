@@ -2,6 +2,7 @@ package tanah.web.security;
 
 import jakarta.servlet.DispatcherType;
 import java.time.Duration;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.security.autoconfigure.web.servlet.PathRequest;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -95,8 +96,9 @@ class SecurityConfig {
 
     /** The database holds no NUL; a request with one is refused before anything reads it. */
     @Bean
-    HttpFirewall firewall() {
+    HttpFirewall firewall(@Value("${tanah.hosts:}") String hosts) {
         StrictHttpFirewall firewall = new StrictHttpFirewall();
+        firewall.setAllowedHostnames(HostNames.of(hosts));
         firewall.setAllowedParameterValues(value -> value.indexOf('\0') < 0);
         return firewall;
     }

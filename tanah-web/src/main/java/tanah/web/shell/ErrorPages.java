@@ -12,6 +12,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.servlet.DispatcherServlet;
 
 /** Error pages in the product's look. What broke goes to the log once, with the number that the page shows. */
 @Controller
@@ -28,7 +29,12 @@ class ErrorPages implements ErrorController {
             status = HttpStatus.NOT_FOUND;
         }
         model.addAttribute("status", status.value());
+        response.setStatus(status.value());
         Object cause = request.getAttribute(RequestDispatcher.ERROR_EXCEPTION);
+        if (cause == null) {
+            // one that has a status of its own is kept here
+            cause = request.getAttribute(DispatcherServlet.EXCEPTION_ATTRIBUTE);
+        }
         if (status == HttpStatus.SERVICE_UNAVAILABLE) {
             response.setHeader("Retry-After", "5");
             response.setHeader("Refresh", "5");
@@ -43,7 +49,8 @@ class ErrorPages implements ErrorController {
             model.addAttribute("least", forbidden.least());
         }
         if (cause instanceof LimitException limit) {
-            model.addAttribute("limit", limit);
+            model.addAttribute("limit", limit.key());
+            model.addAttribute("most", limit.limit());
         }
         return switch (status) {
             case FORBIDDEN -> "error/403";

@@ -37,7 +37,7 @@ class StaticFiles implements WebMvcConfigurer {
                     .addTransformer(new ModuleAddresses())
                     .addTransformer(new CssLinkResourceTransformer());
         }
-        registry.addResourceHandler("/r/*.js", "/r/*.webmanifest", "/r/*.svg", "/r/*.png")
+        registry.addResourceHandler("/r/*.js", "/r/*.svg", "/r/*.png")
                 .addResourceLocations("classpath:/static/r/")
                 .setCacheControl(CacheControl.noCache());
         registry.addResourceHandler("/webjars/**")
