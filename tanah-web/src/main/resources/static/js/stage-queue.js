@@ -47,11 +47,12 @@ export const queue = {
         const draft = !this.waiting.length;
         const data = draft ? this.draft : this.waiting[0];
         if (draft) { this.draft = null; }
+        const folded = this.folded();
         const body = new URLSearchParams([...data, ...this.params()].filter(([k], i, all) => all.findIndex(([o]) => o === k) === i));
         const { page, status } = await ask(this.path, { method: "POST", body });
         if (!draft) { this.waiting.shift(); }
         if (draft && (this.waiting.length || this.draft)) { continue; }
-        this.show(page, status, data, draft);
+        this.show(page, status, data, { draft, unfolded: folded && !this.folded() });
       }
     } catch (error) {
       this.failed(error);
@@ -62,11 +63,15 @@ export const queue = {
       if (next) { this.look(next); }
     }
   },
-  show(page, status, data, draft) {
+  // whoever asks with the notes folded gets no list of them
+  folded() { return !document.querySelector(".all-notes[open]"); },
+  show(page, status, data, { draft, unfolded }) {
     const held = this.drag;
     const wrong = page.querySelector("#pit .is-invalid");
     const typed = wrong && document.getElementById(wrong.id)?.value;
-    place(page, draft ? ["drawing", "notes", "ledger"] : PARTS, data.get("value"));
+    const parts = draft ? ["drawing", "notes", "ledger"] : PARTS;
+    // a list that was unfolded meanwhile stays until the next answer brings the new one
+    place(page, parts.filter((p) => p !== "notes" || !unfolded), data.get("value"));
     if (held) { this.heldElement()?.classList.add("held"); }
     this.bands(page);
     if (status === 409) {

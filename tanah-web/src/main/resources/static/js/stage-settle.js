@@ -15,6 +15,7 @@ export const settle = {
     const params = this.params();
     params.set("whole", "true");
     const seen = this.looks;
+    const folded = this.folded();
     let again = false;
     try {
       const { page } = await ask(`${this.path}?${params}`, { signal: mine.signal });
@@ -24,10 +25,11 @@ export const settle = {
       if (page.body.dataset.revision !== this.revision() && this.revision()) { return; }
       // what is the same stays: a hand may just be reaching for it
       const changed = (id) => page.getElementById(id)?.outerHTML !== document.getElementById(id)?.outerHTML;
-      place(page, ["climate", "drawing", "notes", "ledger"].filter(changed));
+      const unfolded = folded && !this.folded();
+      place(page, ["climate", "drawing", "notes", "ledger"].filter((p) => changed(p) && (p !== "notes" || !unfolded)));
       this.bands(page);
       // somebody else's edit may have had it given up
-      again = page.querySelector("#climate .day-note") !== null;
+      again = unfolded || page.querySelector("#climate .day-note") !== null;
       document.body.dataset.settled = String(!again);
     } catch (error) {
       if (error.name !== "AbortError") { this.failed(error); }

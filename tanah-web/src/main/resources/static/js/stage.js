@@ -59,7 +59,7 @@ Alpine.data("stage", () => ({
     const selected = document.querySelector(".layer.selected [data-select]");
     if (selected) { params.set("part", selected.dataset.select); }
     if (this.cut) { params.set("cut", this.cut); }
-    if (!document.querySelector(".all-notes[open]")) { params.set("notes", "closed"); }
+    if (this.folded()) { params.set("notes", "closed"); }
     this.climate.put(params);
     return params;
   },

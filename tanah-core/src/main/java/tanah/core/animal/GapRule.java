@@ -39,7 +39,6 @@ public final class GapRule {
         }
         BodyMeasures grown = BodyMeasures.of(animal.profile(), 1);
         BodyMeasures now = BodyMeasures.of(animal.profile(), animal.lengthShare());
-        double level = water.orElse(-1);
         for (int i = 0; i < design.hardscape().size(); i++) {
             HardscapeItem item = design.hardscape().get(i);
             Optional<Gap> worst = Optional.empty();
@@ -51,9 +50,13 @@ public final class GapRule {
                 }
             }
             worst.ifPresent(g -> findings.add(trap(
-                    animal, item, g, grown, g.low() < level && item.inWater().orElse(false))));
+                    animal, item, g, grown, isUnder(g, water) && item.inWater().orElse(false))));
         }
         return findings;
+    }
+
+    private static boolean isUnder(Gap gap, OptionalDouble level) {
+        return level.isPresent() && gap.low() < level.getAsDouble();
     }
 
     /**

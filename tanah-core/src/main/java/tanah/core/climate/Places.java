@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import tanah.core.box.ClimateCase;
 import tanah.core.climate.engine.Buried;
 import tanah.core.climate.engine.Grid;
@@ -28,7 +29,7 @@ public final class Places {
     private final Network net;
     private final Grid g;
     private final ThermalState s;
-    private final double[] thirds = {Double.NaN, Double.NaN, Double.NaN, Double.NaN};
+    private final @Nullable OptionalDouble[] thirds = new OptionalDouble[4];
 
     Places(ClimateModel model, ThermalState state) {
         this.model = model;
@@ -99,12 +100,12 @@ public final class Places {
 
     /** Mean over the warm or the cool third, found once: every need asks for it, and of every step of a day. */
     private double third(int kept, boolean warm, ToDoubleFunction<double[]> value) {
-        double known = thirds[kept];
-        if (Double.isNaN(known)) {
-            known = third(warm, value);
+        OptionalDouble known = thirds[kept];
+        if (known == null) {
+            known = OptionalDouble.of(third(warm, value));
             thirds[kept] = known;
         }
-        return known;
+        return known.getAsDouble();
     }
 
     private double third(boolean warm, ToDoubleFunction<double[]> value) {

@@ -1,6 +1,7 @@
 package tanah.core.climate;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -23,6 +24,7 @@ final class Relay {
     private double clock;
     private final boolean[] reached;
     private final double[] aim;
+    private final boolean[] aimed;
     private final double[] below;
     private final double[] above;
     private final int[] starts;
@@ -37,19 +39,15 @@ final class Relay {
         int n = fixtures.size();
         on = new boolean[n];
         reached = new boolean[n];
-        aim = filled(n, Double.NaN);
+        aim = new double[n];
+        aimed = new boolean[n];
         below = new double[n];
         above = new double[n];
         starts = new int[n];
-        last = filled(n, Double.NaN);
-        shortest = filled(n, DAY);
+        last = new double[n];
+        shortest = new double[n];
+        Arrays.fill(shortest, DAY);
         energy = new double[n];
-    }
-
-    private static double[] filled(int n, double value) {
-        double[] all = new double[n];
-        java.util.Arrays.fill(all, value);
-        return all;
     }
 
     boolean works() {
@@ -95,10 +93,11 @@ final class Relay {
             boolean mayRun = available[i] > 0;
             available[i] = on[i] ? available[i] : 0;
             reached[i] |= was && !on[i];
-            if (!mayRun || set != aim[i]) {
+            if (!mayRun || !aimed[i] || set != aim[i]) {
                 // what it feels on the way to a new set point is no swing about it
                 reached[i] = false;
                 aim[i] = set;
+                aimed[i] = true;
             }
             if (measures) {
                 keep(i, felt - set, on[i] && !was && mayRun);
@@ -118,10 +117,10 @@ final class Relay {
 
     private void keep(int i, double off, boolean begins) {
         if (begins) {
-            starts[i]++;
-            if (!Double.isNaN(last[i])) {
+            if (starts[i] > 0) {
                 shortest[i] = Math.min(shortest[i], clock - last[i]);
             }
+            starts[i]++;
             last[i] = clock;
         }
         if (reached[i]) {

@@ -249,13 +249,16 @@ public final class Forecast {
 
     /** Mean of a place over the lit or unlit hours with the band of the same phase; the steady state until the day is known. */
     public Optional<Expected> mean(ClimatePlace spot, SeasonPhase when) {
-        if (day(when.season()).isEmpty()) {
+        Optional<DayCourse> day = day(when.season());
+        // a place is there all day or never; lamps that burn round the clock leave no night
+        Optional<DayCourse.Sample> one = day.flatMap(
+                d -> d.samples().stream().filter(s -> s.lit() == when.isLit()).findFirst());
+        if (one.isEmpty() || spot.at(one.get().places()).isEmpty()) {
             return expected(spot, when);
         }
-        double mean = day(when.season())
-                .get()
-                .mean(when.isLit(), s -> spot.at(s.places()).orElse(Double.NaN));
-        return Double.isFinite(mean) ? Optional.of(new Expected(mean, half(spot, when))) : expected(spot, when);
+        double mean =
+                day.orElseThrow().mean(when.isLit(), s -> spot.at(s.places()).orElseThrow());
+        return Optional.of(new Expected(mean, half(spot, when)));
     }
 
     /** What is expected where and when something is wanted, by the statistic of the need; empty where the plan has no such place. */

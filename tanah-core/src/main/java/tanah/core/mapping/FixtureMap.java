@@ -145,7 +145,7 @@ public final class FixtureMap {
 
     /** The water in which a device stands: that at its place, else the first. */
     private Optional<Integer> bodyAt(Device d) {
-        return body(d.at().x().orElse(-1), d.at().y().orElse(-1));
+        return body(d.at().x(), d.at().y());
     }
 
     private Fixture.Mat mat(Device d, Gear gear) {
@@ -238,37 +238,37 @@ public final class FixtureMap {
 
     /** A place of the plan as the model feels it; nothing for the room, or for a place without its measures. */
     Optional<Fixture.Probe> probe(Probe p) {
-        double x = p.x().orElse(-1);
+        OptionalDouble x = p.x();
         double y = p.y().orElse(vessel.width() / 2);
         return switch (p.kind()) {
             case ROOM, UVI, PLANT -> Optional.empty();
-            case WATER -> body(x, y).map(Fixture.Probe.Water::new);
+            case WATER -> body(x, OptionalDouble.of(y)).map(Fixture.Probe.Water::new);
             case PLATFORM, SURFACE ->
                 platform(p)
                         .map(i -> (Fixture.Probe) new Fixture.Probe.Platform(i))
-                        .or(() -> surface(p, x, y));
-            case SOIL -> surface(p, x, y);
+                        .or(() -> surface(x, y));
+            case SOIL -> surface(x, y);
             case AIR ->
-                p.x().isPresent() && p.z().isPresent()
-                        ? Optional.of(new Fixture.Probe.Air(x, y, p.z().getAsDouble(), true))
+                x.isPresent() && p.z().isPresent()
+                        ? Optional.of(new Fixture.Probe.Air(x.getAsDouble(), y, p.z().getAsDouble(), true))
                         : Optional.empty();
         };
     }
 
-    private Optional<Integer> body(double x, double y) {
+    private Optional<Integer> body(OptionalDouble x, OptionalDouble y) {
         List<Floor.Water> waters = floor.stream()
                 .filter(f -> f instanceof Floor.Water)
                 .map(f -> (Floor.Water) f)
                 .toList();
         return waters.stream()
-                .filter(w -> w.holds(x, y))
+                .filter(w -> x.isPresent() && y.isPresent() && w.holds(x.getAsDouble(), y.getAsDouble()))
                 .findFirst()
                 .or(() -> waters.stream().findFirst())
                 .map(Floor.Water::body);
     }
 
-    private Optional<Fixture.Probe> surface(Probe p, double x, double y) {
-        return p.x().isPresent() ? Optional.of(new Fixture.Probe.Surface(x, y)) : Optional.empty();
+    private static Optional<Fixture.Probe> surface(OptionalDouble x, double y) {
+        return x.isPresent() ? Optional.of(new Fixture.Probe.Surface(x.getAsDouble(), y)) : Optional.empty();
     }
 
     private Optional<Integer> platform(Probe p) {
@@ -278,8 +278,9 @@ public final class FixtureMap {
                     && p.x().isPresent()
                     && p.x().getAsDouble() >= box.left()
                     && p.x().getAsDouble() <= box.right()
-                    && p.y().orElse(-1) >= box.front()
-                    && p.y().orElse(-1) <= box.front() + box.width()
+                    && p.y().isPresent()
+                    && p.y().getAsDouble() >= box.front()
+                    && p.y().getAsDouble() <= box.front() + box.width()
                     && Math.abs(p.z().orElse(platforms.get(i).top())
                                     - platforms.get(i).top())
                             < ON_TOP;

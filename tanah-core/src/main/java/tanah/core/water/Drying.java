@@ -6,6 +6,7 @@ import static tanah.core.physics.Constants.ZERO_CELSIUS;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
 
 /**
  * How a moist soil dries from its top: a wet surface gives vapour as fast as the air takes it, a dry layer on it holds
@@ -91,11 +92,10 @@ public record Drying(double celsius, double humidity, double transfer, double mo
             course.add(new Day(day, front, passed));
         }
         double driest = course.stream().mapToDouble(Day::front).max().orElse(0);
-        int through = course.stream()
+        OptionalInt through = course.stream()
                 .filter(d -> d.front() >= depth - 1e-9)
                 .mapToInt(Day::day)
-                .findFirst()
-                .orElse(-1);
+                .findFirst();
         return new Course(course, driest, through, passed / Math.max(1, days), lost / Math.max(1, days));
     }
 
@@ -109,11 +109,11 @@ public record Drying(double celsius, double humidity, double transfer, double mo
     /**
      * @param days    one after the other
      * @param driest  deepest dry layer (m)
-     * @param through first day on which all is dry, or -1
+     * @param through first day on which all is dry; empty where none is
      * @param drains  water that runs through to the drainage (m³ a day)
      * @param dries   water that goes into the air (m³ a day)
      */
-    public record Course(List<Day> days, double driest, int through, double drains, double dries) {
+    public record Course(List<Day> days, double driest, OptionalInt through, double drains, double dries) {
         public Course {
             days = List.copyOf(days);
         }

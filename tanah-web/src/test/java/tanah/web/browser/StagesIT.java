@@ -436,6 +436,34 @@ class StagesIT extends BrowserTest {
         assertThat(list.first()).isVisible();
     }
 
+    /** An answer that was asked for while the notes were folded carries no list; one that was unfolded meanwhile stays. */
+    @Test
+    void notesUnfoldedWhileAnEditIsOnItsWayStay() {
+        GroundPage ground = begun();
+        List<Route> held = new ArrayList<>();
+        page.route(url -> url.endsWith("/ground"), route -> {
+            if (held.isEmpty() && route.request().method().equals("POST")) {
+                held.add(route);
+            } else {
+                route.resume();
+            }
+        });
+        ground.depth("soil").fill("9");
+        ground.depth("soil").press("Enter");
+        page.waitForCondition(() -> !held.isEmpty());
+        page.locator(".tally-box").click();
+        Locator list = page.locator(".note-list .note");
+        assertThat(list.first()).isVisible();
+        int before = list.count();
+        held.get(0).resume();
+        assertThat(ground.saved()).containsText("Revision 2");
+        org.assertj.core.api.Assertions.assertThat(list.count()).isBetween(before - 2, before + 2);
+        page.waitForCondition(
+                () -> "true".equals(page.locator("body").getAttribute("data-settled")),
+                new Page.WaitForConditionOptions().setTimeout(60_000));
+        org.assertj.core.api.Assertions.assertThat(list.count()).isGreaterThan(3);
+    }
+
     /** A sheet thicker than a plan may hold is told beside its field; nothing is saved that could not be read again. */
     @Test
     void aSheetTooThickIsRefusedBesideItsField() {
