@@ -27,9 +27,16 @@ class AccountController {
     private final Sittings sittings;
     private final Arrivals arrivals;
     private final SiteService site;
+    private final SiteLinks links;
 
     AccountController(
-            KeeperService keepers, PasswordCheck passwords, Sittings sittings, Arrivals arrivals, SiteService site) {
+            KeeperService keepers,
+            PasswordCheck passwords,
+            Sittings sittings,
+            Arrivals arrivals,
+            SiteService site,
+            SiteLinks links) {
+        this.links = links;
         this.site = site;
         this.arrivals = arrivals;
         this.keepers = keepers;
@@ -42,9 +49,11 @@ class AccountController {
      *
      * @param name     2 to 60 characters
      * @param password 10 characters or more, no common ones
+     * @param invitation of a link of the owner; empty without one
      */
-    record RegisterForm(String name, String password) {
+    record RegisterForm(String name, String password, String invitation) {
         RegisterForm {
+            invitation = Objects.requireNonNullElse(invitation, "");
             name = Objects.requireNonNullElse(name, "");
             password = Objects.requireNonNullElse(password, "");
         }
@@ -76,12 +85,12 @@ class AccountController {
     }
 
     @GetMapping("/register")
-    String register(@Nullable Principal keeper, Model model) {
+    String register(@Nullable Principal keeper, @RequestParam(defaultValue = "") String invitation, Model model) {
         if (keeper != null) {
             return "redirect:/";
         }
-        model.addAttribute("form", new RegisterForm("", ""));
-        model.addAttribute("closed", !site.isOpen());
+        model.addAttribute("form", new RegisterForm("", "", invitation));
+        model.addAttribute("closed", closed(invitation).orElse(null));
         return "account/register";
     }
 
@@ -96,15 +105,15 @@ class AccountController {
         if (keeper != null) {
             return "redirect:/";
         }
-        if (!site.isOpen()) {
-            errors.rejectValue("name", "register.closed");
+        Optional<String> closed = closed(form.invitation());
+        if (closed.isPresent()) {
+            errors.rejectValue("name", closed.get());
             return "account/register";
         }
         KeeperName name = KeeperName.of(form.name());
         keepers.refusal(name).ifPresent(why -> errors.rejectValue("name", why));
         passwords.refusal(form.password(), form.name()).ifPresent(why -> errors.rejectValue("password", why));
-        if (!errors.hasErrors()
-                && keepers.register(form.name(), form.password()).isEmpty()) {
+        if (!errors.hasErrors() && made(form).isEmpty()) {
             errors.rejectValue("name", "register.name.taken");
         }
         if (errors.hasErrors()) {
@@ -119,10 +128,28 @@ class AccountController {
         return "redirect:/first";
     }
 
+    private Optional<Long> made(RegisterForm form) {
+        return site.registration() == Registration.INVITED
+                ? keepers.register(form.name(), form.password(), form.invitation())
+                : keepers.register(form.name(), form.password());
+    }
+
+    /** The message of why nobody gets in by this page; empty where somebody can. */
+    private Optional<String> closed(String invitation) {
+        return switch (site.registration()) {
+            case OPEN -> Optional.empty();
+            case INVITED ->
+                invitation.isEmpty()
+                        ? Optional.of("register.invited")
+                        : links.invites(invitation) ? Optional.empty() : Optional.of("register.invitation.over");
+            case CLOSED -> Optional.of("register.closed");
+        };
+    }
+
     @PostMapping("/demo/remove")
     String removeDemo(@AuthenticationPrincipal Keeper keeper, HttpServletRequest request) throws ServletException {
         if (keepers.removeDemo(keeper.id())) {
-            sittings.end(keeper);
+            sittings.endAll(keeper.name());
             request.logout();
             request.getSession().invalidate();
         }

@@ -3,6 +3,7 @@ package tanah.web.account;
 import java.io.Serial;
 import java.util.Collection;
 import java.util.List;
+import org.apache.ibatis.annotations.AutomapConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.GrantedAuthority;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
@@ -17,10 +18,24 @@ public final class Keeper implements UserDetails {
     private final String name;
     private final transient @Nullable String passwordHash;
 
-    public Keeper(long id, String name, String passwordHash) {
+    private final boolean leaving;
+
+    /** @param leaving whether the account is given up, with days left to return */
+    @AutomapConstructor
+    public Keeper(long id, String name, @Nullable String passwordHash, boolean leaving) {
         this.id = id;
         this.name = name;
         this.passwordHash = passwordHash;
+        this.leaving = leaving;
+    }
+
+    /** One who stays. */
+    public Keeper(long id, String name, @Nullable String passwordHash) {
+        this(id, name, passwordHash, false);
+    }
+
+    public boolean isLeaving() {
+        return leaving;
     }
 
     public long id() {

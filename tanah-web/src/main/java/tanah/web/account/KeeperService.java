@@ -2,12 +2,16 @@ package tanah.web.account;
 
 import java.util.Locale;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tanah.web.audit.Audit;
+import tanah.web.audit.AuditKind;
+import tanah.web.shell.NotFoundException;
 
 /** Accounts of keepers. */
 @Service
@@ -16,8 +20,12 @@ public class KeeperService implements UserDetailsService {
 
     private final KeeperMapper keepers;
     private final PasswordEncoder passwords;
+    private final SiteLinks links;
+    private final Audit audit;
 
-    KeeperService(KeeperMapper keepers, PasswordEncoder passwords) {
+    KeeperService(KeeperMapper keepers, PasswordEncoder passwords, SiteLinks links, Audit audit) {
+        this.links = links;
+        this.audit = audit;
         this.keepers = keepers;
         this.passwords = passwords;
     }
@@ -31,16 +39,37 @@ public class KeeperService implements UserDetailsService {
     /** The id of the new keeper, or empty if the name or one that looks like it is taken. */
     @Transactional
     public Optional<Long> register(String name, String password) {
-        return keepers.insert(KeeperName.of(name), passwords.encode(password), false);
+        Optional<Long> made = keepers.insert(KeeperName.of(name), passwords.encode(password), false);
+        made.ifPresent(id -> audit.of(id, AuditKind.REGISTERED, ""));
+        return made;
+    }
+
+    /**
+     * The same by a link of the owner, which is used up.
+     *
+     * @throws NotFoundException if the link holds no longer
+     */
+    @Transactional
+    public Optional<Long> register(String name, String password, String invitation) {
+        Optional<Long> made = register(name, password);
+        if (made.isPresent() && !links.useInvitation(invitation)) {
+            throw new NotFoundException("invitation"); // takes the account back with it
+        }
+        return made;
     }
 
     /** The message of why nobody can be called so now; empty where somebody can. */
     Optional<String> refusal(KeeperName name) {
+        return refusal(name, null);
+    }
+
+    /** @param own id of whose name may stay as it is */
+    Optional<String> refusal(KeeperName name, @Nullable Long own) {
         return name.refusal()
                 .map(r -> "register.name." + r.name().toLowerCase(Locale.ROOT))
-                .or(() -> keepers.isTaken(name)
+                .or(() -> keepers.isTaken(name, own)
                         ? Optional.of("register.name.taken")
-                        : keepers.looksLikeAnother(name) ? Optional.of("register.name.like") : Optional.empty());
+                        : keepers.looksLikeAnother(name, own) ? Optional.of("register.name.like") : Optional.empty());
     }
 
     /** The name of the demo account while the demo data is loaded. */

@@ -3,12 +3,12 @@ package tanah.web.account;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tanah.web.shell.NotFoundException;
 
 /** The site as a whole: who runs it, who is in it, and whether others may register. */
 @Service
 public class SiteService {
     private static final String REGISTRATION = "registration";
-    private static final String CLOSED = "closed";
 
     private final KeeperMapper keepers;
 
@@ -21,15 +21,23 @@ public class SiteService {
         return keepers.owner().filter(id -> id == keeper).isPresent();
     }
 
-    /** Whether anybody may register; while nobody runs the site, always. */
-    public boolean isOpen() {
+    /** @throws NotFoundException for anybody else: the owner's pages are not there for them */
+    public void demandOwner(Keeper keeper) {
+        if (!isOwner(keeper.id())) {
+            throw new NotFoundException("owner");
+        }
+    }
+
+    /** Who may register; while nobody runs the site, anybody. */
+    public Registration registration() {
         return keepers.owner().isEmpty()
-                || keepers.setting(REGISTRATION).filter(CLOSED::equals).isEmpty();
+                ? Registration.OPEN
+                : keepers.setting(REGISTRATION).map(Registration::of).orElse(Registration.OPEN);
     }
 
     @Transactional
-    public void setOpen(boolean open) {
-        keepers.putSetting(REGISTRATION, open ? "open" : CLOSED);
+    public void setRegistration(Registration registration) {
+        keepers.putSetting(REGISTRATION, registration.word());
     }
 
     /** All accounts, the oldest first. */

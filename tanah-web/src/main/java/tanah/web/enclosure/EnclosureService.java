@@ -15,6 +15,8 @@ import tanah.files.compare.DesignMerge.Conflict;
 import tanah.files.compare.DesignMerge.Merged;
 import tanah.files.compare.DesignMerge.Side;
 import tanah.files.design.DesignWriter;
+import tanah.web.audit.Audit;
+import tanah.web.audit.AuditKind;
 import tanah.web.catalogue.OwnEntryService;
 import tanah.web.quota.Quotas;
 import tanah.web.shell.ForbiddenException;
@@ -36,6 +38,7 @@ public class EnclosureService {
     private final Revisions revisions;
     private final OwnEntryService own;
     private final Quotas quotas;
+    private final Audit audit;
     private final Clock clock;
 
     EnclosureService(
@@ -44,7 +47,9 @@ public class EnclosureService {
             Revisions revisions,
             OwnEntryService own,
             Quotas quotas,
+            Audit audit,
             Clock clock) {
+        this.audit = audit;
         this.quotas = quotas;
         this.own = own;
         this.enclosures = enclosures;
@@ -184,13 +189,21 @@ public class EnclosureService {
     /** Moves it out of sight for {@link #TRASH}. */
     @Transactional
     public void delete(long keeperId, long id) {
-        owned(keeperId, id);
+        Enclosure deleted = owned(keeperId, id);
         enclosures.delete(keeperId, id);
+        audit.of(keeperId, AuditKind.ENCLOSURE_DELETED, deleted.design().name());
     }
 
     @Transactional
     public boolean restore(long keeperId, long id) {
-        return enclosures.restore(keeperId, id) > 0;
+        boolean back = enclosures.restore(keeperId, id) > 0;
+        if (back) {
+            audit.of(
+                    keeperId,
+                    AuditKind.ENCLOSURE_RESTORED,
+                    owned(keeperId, id).design().name());
+        }
+        return back;
     }
 
     public List<TrashRow> trash(long keeperId) {

@@ -1,19 +1,17 @@
 package tanah.web.enclosure;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.OffsetDateTime;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tanah.web.audit.Audit;
+import tanah.web.audit.AuditKind;
+import tanah.web.shell.Secrets;
 
 /** Who else may see or change an enclosure, and the links that let them in. */
 @Service
@@ -21,14 +19,13 @@ public class Members {
     /** How long a link holds. */
     public static final Duration HOLDS = Duration.ofDays(7);
 
-    private static final int SECRET_BYTES = 24;
-
     private final MemberMapper members;
     private final EnclosureService enclosures;
+    private final Audit audit;
     private final Clock clock;
-    private final SecureRandom random = new SecureRandom();
 
-    Members(MemberMapper members, EnclosureService enclosures, Clock clock) {
+    Members(MemberMapper members, EnclosureService enclosures, Audit audit, Clock clock) {
+        this.audit = audit;
         this.members = members;
         this.enclosures = enclosures;
         this.clock = clock;
@@ -57,61 +54,69 @@ public class Members {
         if (role == Role.OWNER) {
             throw new IllegalArgumentException("there is one owner");
         }
-        enclosures.owned(keeperId, enclosure);
-        byte[] bytes = new byte[SECRET_BYTES];
-        random.nextBytes(bytes);
-        String secret = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        Enclosure owned = enclosures.owned(keeperId, enclosure);
+        String secret = Secrets.fresh();
         members.invite(
                 keeperId,
                 enclosure,
                 role.name().toLowerCase(Locale.ROOT),
-                hash(secret),
+                Secrets.hash(secret),
                 OffsetDateTime.now(clock).plus(HOLDS));
+        audit.of(keeperId, AuditKind.INVITED, told(owned.design().name(), role.name()));
         return secret;
     }
 
     @Transactional
     public void revoke(long keeperId, long enclosure, long invitation) {
-        enclosures.owned(keeperId, enclosure);
-        members.revoke(keeperId, enclosure, invitation);
+        Enclosure owned = enclosures.owned(keeperId, enclosure);
+        if (members.revoke(keeperId, enclosure, invitation) > 0) {
+            audit.of(keeperId, AuditKind.INVITATION_REVOKED, owned.design().name());
+        }
     }
 
     /** The owner takes somebody out. */
     @Transactional
     public void remove(long keeperId, long enclosure, long member) {
-        enclosures.owned(keeperId, enclosure);
-        members.remove(keeperId, enclosure, member);
+        Enclosure owned = enclosures.owned(keeperId, enclosure);
+        List<Member> all = members.all(keeperId, enclosure);
+        if (members.remove(keeperId, enclosure, member) > 0) {
+            String name =
+                    all.stream().filter(m -> m.id() == member).map(Member::name).collect(Collectors.joining());
+            audit.of(keeperId, AuditKind.MEMBER_REMOVED, owned.design().name() + ", " + name);
+        }
     }
 
     /** Somebody who was let in goes. */
     @Transactional
     public void leave(long keeperId, long enclosure) {
-        enclosures.get(keeperId, enclosure);
-        members.leave(keeperId, enclosure);
+        Enclosure left = enclosures.get(keeperId, enclosure);
+        if (members.leave(keeperId, enclosure) > 0) {
+            audit.of(keeperId, AuditKind.MEMBER_LEFT, left.design().name());
+        }
     }
 
     /** What a link offers, while it holds. */
     public Optional<Offer> offer(String secret) {
-        return members.offer(hash(secret), OffsetDateTime.now(clock));
+        return members.offer(Secrets.hash(secret), OffsetDateTime.now(clock));
     }
 
     /** Uses a link up; empty if it holds no longer. The owner of the enclosure stays its owner. */
     @Transactional
     public Optional<Offer> accept(long keeperId, String secret) {
         Optional<Offer> offer = offer(secret);
-        if (offer.isPresent() && members.use(keeperId, hash(secret), OffsetDateTime.now(clock)) > 0) {
+        if (offer.isPresent() && members.use(keeperId, Secrets.hash(secret), OffsetDateTime.now(clock)) > 0) {
             members.join(keeperId, offer.get().enclosureId(), offer.get().role());
+            audit.of(
+                    keeperId,
+                    AuditKind.JOINED,
+                    told(offer.get().name(), offer.get().role()));
             return offer;
         }
         return Optional.empty();
     }
 
-    private static String hash(String secret) {
-        try {
-            MessageDigest digest = MessageDigest.getInstance("SHA-256");
-            return HexFormat.of().formatHex(digest.digest(secret.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
+    /** An enclosure, and the role in it. */
+    private static String told(String enclosure, String about) {
+        return enclosure + ", " + about.toLowerCase(Locale.ROOT);
     }
 }

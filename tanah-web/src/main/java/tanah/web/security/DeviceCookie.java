@@ -3,33 +3,25 @@ package tanah.web.security;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Duration;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Component;
 import org.springframework.web.util.WebUtils;
+import tanah.web.shell.Secrets;
 
 /** By which a browser is known again at the door. It opens nothing: it only spares its keeper the strangers' waits. */
 @Component
 class DeviceCookie {
     private static final String NAME = "tanah-device";
     private static final Duration AGE = Duration.ofDays(400);
-    private static final int BYTES = 24;
     private static final Pattern FORM = Pattern.compile("[A-Za-z0-9_-]{32}");
-
-    private final SecureRandom random = new SecureRandom();
 
     /** Hash of what the cookie holds; empty without one. */
     Optional<String> of(HttpServletRequest request) {
-        return value(request).map(DeviceCookie::hash);
+        return value(request).map(Secrets::hash);
     }
 
     private static Optional<String> value(HttpServletRequest request) {
@@ -41,7 +33,7 @@ class DeviceCookie {
 
     /** Gives the browser a cookie, the same again if it has one; its hash. */
     String give(HttpServletRequest request, HttpServletResponse response) {
-        String value = value(request).orElseGet(this::fresh);
+        String value = value(request).orElseGet(Secrets::fresh);
         response.addHeader(
                 HttpHeaders.SET_COOKIE,
                 ResponseCookie.from(NAME, value)
@@ -52,21 +44,6 @@ class DeviceCookie {
                         .maxAge(AGE)
                         .build()
                         .toString());
-        return hash(value);
-    }
-
-    private String fresh() {
-        byte[] bytes = new byte[BYTES];
-        random.nextBytes(bytes);
-        return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-    }
-
-    private static String hash(String value) {
-        try {
-            byte[] digest = MessageDigest.getInstance("SHA-256").digest(value.getBytes(StandardCharsets.US_ASCII));
-            return HexFormat.of().formatHex(digest);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e); // every Java has it
-        }
+        return Secrets.hash(value);
     }
 }

@@ -44,6 +44,7 @@ class SecurityConfig {
                                 "/sign-in",
                                 SignInFilter.AGAIN,
                                 "/register",
+                                "/reset/*",
                                 "/error",
                                 "/health/**",
                                 "/schema/**",

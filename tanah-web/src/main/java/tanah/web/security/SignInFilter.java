@@ -15,6 +15,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 import tanah.web.account.Arrivals;
 import tanah.web.account.Keeper;
 import tanah.web.account.KeeperName;
+import tanah.web.audit.Audit;
+import tanah.web.audit.AuditKind;
 
 /** The door: asks the brake before a password is checked, and says on the page of the door what went wrong, with the name kept. */
 @Component
@@ -31,8 +33,10 @@ class SignInFilter extends OncePerRequestFilter {
     private final DeviceCookie devices;
     private final RequestCache asked;
     private final Arrivals arrivals;
+    private final Audit audit;
 
-    SignInFilter(SignInBrake brake, DeviceCookie devices, RequestCache asked, Arrivals arrivals) {
+    SignInFilter(SignInBrake brake, DeviceCookie devices, RequestCache asked, Arrivals arrivals, Audit audit) {
+        this.audit = audit;
         this.arrivals = arrivals;
         this.brake = brake;
         this.devices = devices;
@@ -46,6 +50,7 @@ class SignInFilter extends OncePerRequestFilter {
             Duration wait =
                     brake.attempt(KeeperName.of(name(request)).key(), request.getRemoteAddr(), devices.of(request));
             if (!wait.isZero()) {
+                audit.ofStranger(KeeperName.of(name(request)).key(), AuditKind.BRAKED);
                 long seconds = wait.plusMillis(999).toSeconds();
                 response.setStatus(TOO_MANY);
                 response.setHeader("Retry-After", String.valueOf(seconds));
@@ -59,6 +64,7 @@ class SignInFilter extends OncePerRequestFilter {
 
     AuthenticationFailureHandler failureHandler() {
         return (request, response, failure) -> {
+            audit.ofStranger(KeeperName.of(name(request)).key(), AuditKind.REFUSED);
             response.setStatus(HttpServletResponse.SC_UNAUTHORIZED);
             request.getRequestDispatcher(AGAIN).forward(request, response);
         };

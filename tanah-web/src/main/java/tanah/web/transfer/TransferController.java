@@ -23,6 +23,8 @@ import tanah.files.design.DesignWriter;
 import tanah.files.design.Parsed;
 import tanah.files.schema.Problem;
 import tanah.web.account.Keeper;
+import tanah.web.audit.Audit;
+import tanah.web.audit.AuditKind;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.enclosure.FileNames;
@@ -39,6 +41,7 @@ class TransferController {
 
     private final ArchiveWriter writer;
     private final ArchiveReader archives;
+    private final Audit audit;
     private final Words words;
 
     TransferController(
@@ -46,7 +49,9 @@ class TransferController {
             DesignReader reader,
             ArchiveWriter writer,
             ArchiveReader archives,
+            Audit audit,
             Words words) {
+        this.audit = audit;
         this.writer = writer;
         this.archives = archives;
         this.words = words;
@@ -115,6 +120,7 @@ class TransferController {
     @GetMapping("/enclosures/{id}/archive.zip")
     ResponseEntity<StreamingResponseBody> archive(@PathVariable long id, @AuthenticationPrincipal Keeper keeper) {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
+        audit.of(keeper.id(), AuditKind.EXPORTED, enclosure.design().name());
         return zip(
                 FileNames.plain(enclosure.design().name()) + ".tanah.zip",
                 out -> writer.one(keeper.id(), enclosure, out));
@@ -123,6 +129,7 @@ class TransferController {
     /** Everything that a keeper has. */
     @GetMapping("/export.zip")
     ResponseEntity<StreamingResponseBody> all(@AuthenticationPrincipal Keeper keeper) {
+        audit.of(keeper.id(), AuditKind.EXPORTED, "");
         return zip("tanah-" + FileNames.plain(keeper.name()) + ".zip", out -> writer.all(keeper.id(), out));
     }
 

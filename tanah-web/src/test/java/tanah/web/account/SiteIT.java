@@ -36,7 +36,7 @@ class SiteIT {
 
     @AfterEach
     void opened() {
-        site.setOpen(true);
+        site.setRegistration(Registration.OPEN);
     }
 
     private long register(String name) {
@@ -61,11 +61,11 @@ class SiteIT {
     @Test
     void theDoorIsClosedAndOpenedAgain() {
         register("somebody");
-        assertThat(site.isOpen()).isTrue();
-        site.setOpen(false);
-        assertThat(site.isOpen()).isFalse();
-        site.setOpen(true);
-        assertThat(site.isOpen()).isTrue();
+        assertThat(site.registration()).isEqualTo(Registration.OPEN);
+        site.setRegistration(Registration.CLOSED);
+        assertThat(site.registration()).isEqualTo(Registration.CLOSED);
+        site.setRegistration(Registration.OPEN);
+        assertThat(site.registration()).isEqualTo(Registration.OPEN);
     }
 
     private FluentConfiguration older() {

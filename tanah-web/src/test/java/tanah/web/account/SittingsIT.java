@@ -42,9 +42,34 @@ class SittingsIT {
             signIn(sessions, keeper);
         }
         assertThat(sessions.findByPrincipalName(one.name())).hasSize(2);
-        sittings.end(one);
+        sittings.endAll(one.name());
         assertThat(sessions.findByPrincipalName(one.name())).isEmpty();
         assertThat(sessions.findByPrincipalName(other.name())).hasSize(1);
-        sittings.end(other);
+        sittings.endAll(other.name());
+    }
+
+    /** Where somebody is in, one of these ended, and all but one. */
+    @Test
+    void oneIsEndedOrAllButOne() {
+        Keeper keeper = new Keeper(-3, "several " + UUID.randomUUID(), "x");
+        Keeper other = new Keeper(-4, "stranger " + UUID.randomUUID(), "x");
+        for (Keeper who : List.of(keeper, keeper, keeper, other)) {
+            signIn(sessions, who);
+        }
+        String mine =
+                sessions.findByPrincipalName(keeper.name()).keySet().iterator().next();
+        List<Sitting> all = sittings.of(keeper.name(), mine);
+        assertThat(all).hasSize(3).filteredOn(Sitting::current).hasSize(1);
+        assertThat(all).extracting(Sitting::key).doesNotContain(mine).doesNotHaveDuplicates();
+        String strange = sittings.of(other.name(), "").get(0).key();
+        assertThat(sittings.end(keeper.name(), strange)).isFalse();
+        assertThat(sessions.findByPrincipalName(other.name())).hasSize(1);
+        Sitting ended = all.stream().filter(s -> !s.current()).findFirst().orElseThrow();
+        assertThat(sittings.end(keeper.name(), ended.key())).isTrue();
+        assertThat(sessions.findByPrincipalName(keeper.name())).hasSize(2).containsKey(mine);
+        sittings.endOthers(keeper.name(), mine);
+        assertThat(sessions.findByPrincipalName(keeper.name())).containsOnlyKeys(mine);
+        sittings.endAll(keeper.name());
+        sittings.endAll(other.name());
     }
 }

@@ -24,6 +24,7 @@ import tanah.core.design.HeatDay;
 import tanah.files.catalogue.CatalogueReader;
 import tanah.files.compare.DesignMerge.Side;
 import tanah.files.design.DesignReader;
+import tanah.web.audit.Audit;
 import tanah.web.catalogue.OwnEntryService;
 import tanah.web.quota.Quotas;
 import tanah.web.shell.ForbiddenException;
@@ -39,8 +40,8 @@ class EnclosureServiceTest {
     private final OwnEntryService own = mock(OwnEntryService.class);
     private final Documents documents = new Documents(READER);
     private final Revisions revisions = new Revisions(stored, documents);
-    private final EnclosureService service =
-            new EnclosureService(stored, documents, revisions, own, mock(Quotas.class), Clock.systemUTC());
+    private final EnclosureService service = new EnclosureService(
+            stored, documents, revisions, own, mock(Quotas.class), mock(Audit.class), Clock.systemUTC());
     private final EnclosureHistory history = new EnclosureHistory(service, stored, revisions, own);
 
     private long id;

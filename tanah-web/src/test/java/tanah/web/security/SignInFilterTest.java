@@ -24,12 +24,19 @@ import org.springframework.security.authentication.BadCredentialsException;
 import org.springframework.security.authentication.TestingAuthenticationToken;
 import org.springframework.security.web.savedrequest.NullRequestCache;
 import tanah.web.account.Keeper;
+import tanah.web.audit.Audit;
+import tanah.web.audit.AuditKind;
 
 /** The door asks the brake before a password is checked, and keeps the name that was typed. */
 class SignInFilterTest {
     private final SignInBrake brake = mock(SignInBrake.class);
+    private final Audit audit = mock(Audit.class);
     private final SignInFilter door = new SignInFilter(
-            brake, new DeviceCookie(), new NullRequestCache(), new KnownArrivals(brake, new DeviceCookie()));
+            brake,
+            new DeviceCookie(),
+            new NullRequestCache(),
+            new KnownArrivals(brake, new DeviceCookie(), audit),
+            audit);
     private final FilterChain chain = mock(FilterChain.class);
     private final MockHttpServletResponse response = new MockHttpServletResponse();
 
@@ -59,6 +66,7 @@ class SignInFilterTest {
         assertThat(response.getHeader("Retry-After")).isEqualTo(seconds);
         assertThat(response.getForwardedUrl()).isEqualTo("/sign-in/again");
         assertThat(request.getAttribute("signInWait")).isEqualTo(Long.valueOf(seconds));
+        verify(audit).ofStranger("keeper", AuditKind.BRAKED);
     }
 
     @ParameterizedTest
@@ -83,6 +91,7 @@ class SignInFilterTest {
     void aWrongPasswordShowsTheDoorAgain() throws Exception {
         door.failureHandler().onAuthenticationFailure(signIn("keeper"), response, new BadCredentialsException("no"));
         assertThat(response.getStatus()).isEqualTo(401);
+        verify(audit).ofStranger("keeper", AuditKind.REFUSED);
         assertThat(response.getForwardedUrl()).isEqualTo("/sign-in/again");
     }
 
@@ -95,6 +104,7 @@ class SignInFilterTest {
         assertThat(given.isHttpOnly()).isTrue();
         assertThat(given.getPath()).isEqualTo("/sign-in");
         assertThat(response.getRedirectedUrl()).isEqualTo("/");
+        verify(audit).of(7, AuditKind.SIGNED_IN, "");
         verify(brake).gotIn(eq(7L), eq("keeper"), eq("192.0.2.7"), anyString());
 
         MockHttpServletRequest again = signIn("Keeper");
