@@ -16,5 +16,9 @@ import org.springframework.boot.test.context.SpringBootTest;
 @Inherited
 @SpringBootTest(
         webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
-        properties = {"tanah.demo=true", "spring.datasource.url=${TANAH_DB_URL}${tanah.database:}"})
+        properties = {
+            "tanah.demo=true",
+            "management.server.port=0",
+            "spring.datasource.url=${TANAH_DB_URL}${tanah.database:}"
+        })
 public @interface SharedApplication {}

@@ -3,6 +3,7 @@ package tanah.web.security;
 import jakarta.servlet.DispatcherType;
 import java.time.Duration;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.security.autoconfigure.actuate.web.servlet.EndpointRequest;
 import org.springframework.boot.security.autoconfigure.web.servlet.PathRequest;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -51,6 +52,9 @@ class SecurityConfig {
                                 "/r/sw.js",
                                 "/r/manifest.webmanifest",
                                 "/r/icon*")
+                        .permitAll()
+                        // on its own port, which listens on loopback
+                        .requestMatchers(EndpointRequest.to("prometheus"))
                         .permitAll()
                         .anyRequest()
                         .authenticated())
