@@ -89,6 +89,15 @@ final class Visitor {
         return client.send(written(path, form).header("X-Tanah", "live").build(), HttpResponse.BodyHandlers.ofString());
     }
 
+    /** As the page's own script asks for another view, or for the whole day. */
+    HttpResponse<String> look(String path) throws IOException, InterruptedException {
+        return once(request(path)
+                .timeout(PATIENCE.multipliedBy(4))
+                .header("X-Tanah", "live")
+                .GET()
+                .build());
+    }
+
     // Redirects are followed here: the JDK's client leaves the timer of a redirected request running, and 15 s later
     // that
     // closes whatever other request uses the connection by then.

@@ -91,11 +91,12 @@ public class SiteLinks {
     /** Sets the password and uses the link up; whose it was, or empty if the link held no longer. */
     @Transactional
     public Optional<Account> useReset(String secret, String password) {
+        String hash = passwords.encode(password);
         Optional<Account> whose = whose(secret);
         if (whose.isEmpty() || links.use(RESET, Secrets.hash(secret), now()) == 0) {
             return Optional.empty();
         }
-        keepers.putPassword(whose.get().id(), passwords.encode(password));
+        keepers.putPassword(whose.get().id(), hash);
         audit.of(whose.get().id(), AuditKind.RESET_USED, "");
         return whose;
     }

@@ -3,8 +3,14 @@ package tanah.web.account;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Collections;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -77,6 +83,25 @@ class AccountsIT {
         assertThat(opens(name, PASSWORD)).isTrue();
         assertThatThrownBy(() -> keepers.loadUserByUsername(old)).isInstanceOf(UsernameNotFoundException.class);
         assertThat(keepers.register(old, PASSWORD)).as("the old name is free").isPresent();
+    }
+
+    /** A class of pupils on a fresh site: one of them runs it, and nobody is told that the name is taken. */
+    @Test
+    void ofManyWhoComeFirstAtOnceAllGetIn() throws Exception {
+        long owner = owner();
+        database.update("update keeper set owner = false where owner");
+        List<Callable<Optional<Long>>> all = Collections.nCopies(8, () -> keepers.register(fresh(), PASSWORD));
+        ExecutorService threads = Executors.newFixedThreadPool(8);
+        try {
+            for (Future<Optional<Long>> made : threads.invokeAll(all)) {
+                assertThat(made.get()).isPresent();
+            }
+        } finally {
+            threads.shutdownNow();
+        }
+        assertThat(site.people()).filteredOn(Person::owner).hasSize(1);
+        database.update("update keeper set owner = false where owner");
+        database.update("update keeper set owner = true where id = ?", owner);
     }
 
     @Test
