@@ -19,19 +19,33 @@ public final class Keeper implements UserDetails {
     private final transient @Nullable String passwordHash;
 
     private final boolean leaving;
+    private final boolean half;
 
-    /** @param leaving whether the account is given up, with days left to return */
+    /**
+     * @param leaving whether the account is given up, with days left to return
+     * @param half    whether a second factor is still to come
+     */
     @AutomapConstructor
-    public Keeper(long id, String name, @Nullable String passwordHash, boolean leaving) {
+    public Keeper(long id, String name, @Nullable String passwordHash, boolean leaving, boolean half) {
         this.id = id;
         this.name = name;
         this.passwordHash = passwordHash;
         this.leaving = leaving;
+        this.half = half;
     }
 
-    /** One who stays. */
+    /** One who stays and is in. */
     public Keeper(long id, String name, @Nullable String passwordHash) {
-        this(id, name, passwordHash, false);
+        this(id, name, passwordHash, false, false);
+    }
+
+    /** The same with the second factor given. */
+    Keeper whole() {
+        return new Keeper(id, name, passwordHash, leaving, false);
+    }
+
+    public boolean isHalf() {
+        return half;
     }
 
     public boolean isLeaving() {
@@ -48,7 +62,7 @@ public final class Keeper implements UserDetails {
 
     @Override
     public Collection<? extends GrantedAuthority> getAuthorities() {
-        return List.of(new SimpleGrantedAuthority("ROLE_KEEPER"));
+        return List.of(new SimpleGrantedAuthority(half ? "ROLE_HALF" : "ROLE_KEEPER"));
     }
 
     @Override

@@ -30,7 +30,7 @@ class LeavingFilter extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         Authentication who = SecurityContextHolder.getContext().getAuthentication();
-        if (who != null && who.getPrincipal() instanceof Keeper keeper && keeper.isLeaving()) {
+        if (who != null && who.getPrincipal() instanceof Keeper keeper && keeper.isLeaving() && !keeper.isHalf()) {
             response.sendRedirect(request.getContextPath() + PAGE);
             return;
         }

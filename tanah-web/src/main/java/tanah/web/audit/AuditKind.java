@@ -13,6 +13,10 @@ public enum AuditKind {
     NAME_CHANGED,
     PASSWORD_CHANGED,
     SITTINGS_ENDED,
+    SECOND_ON,
+    SECOND_OFF,
+    /** In by a recovery code. */
+    RECOVERED,
     LEAVES,
     RETURNED,
     REMOVED,

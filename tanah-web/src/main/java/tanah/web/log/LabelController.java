@@ -1,10 +1,5 @@
 package tanah.web.log;
 
-import com.google.zxing.BarcodeFormat;
-import com.google.zxing.EncodeHintType;
-import com.google.zxing.WriterException;
-import com.google.zxing.common.BitMatrix;
-import com.google.zxing.qrcode.QRCodeWriter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +12,7 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import tanah.web.account.Keeper;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
+import tanah.web.shell.SquareCode;
 
 /** A sheet of labels with the codes of the places, 38 by 21 mm each, to be printed at true size. */
 @Controller
@@ -44,30 +40,10 @@ class LabelController {
             String address = ServletUriComponentsBuilder.fromCurrentContextPath()
                     .path("/r/" + code)
                     .toUriString();
-            labels.add(new Label(place.number(), place.name(), code, address, square(address)));
+            labels.add(new Label(place.number(), place.name(), code, address, SquareCode.svg(address)));
         }
         model.addAttribute("enclosure", enclosure);
         model.addAttribute("labels", labels);
         return "log/labels";
-    }
-
-    /** A square code that a phone's camera reads. */
-    private static String square(String text) {
-        try {
-            BitMatrix bits =
-                    new QRCodeWriter().encode(text, BarcodeFormat.QR_CODE, 0, 0, Map.of(EncodeHintType.MARGIN, 2));
-            StringBuilder d = new StringBuilder();
-            for (int y = 0; y < bits.getHeight(); y++) {
-                for (int x = 0; x < bits.getWidth(); x++) {
-                    if (bits.get(x, y)) {
-                        d.append('M').append(x).append(' ').append(y).append("h1v1h-1z");
-                    }
-                }
-            }
-            return "<svg class=\"square-code\" viewBox=\"0 0 " + bits.getWidth() + " " + bits.getHeight()
-                    + "\" shape-rendering=\"crispEdges\" aria-hidden=\"true\"><path d=\"" + d + "\"/></svg>";
-        } catch (WriterException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }

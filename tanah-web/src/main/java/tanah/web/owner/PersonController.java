@@ -16,6 +16,7 @@ import tanah.web.account.Account;
 import tanah.web.account.AccountService;
 import tanah.web.account.Keeper;
 import tanah.web.account.PasswordAgain;
+import tanah.web.account.SecondFactor;
 import tanah.web.account.SiteLinks;
 import tanah.web.account.SiteService;
 import tanah.web.account.Sittings;
@@ -34,6 +35,7 @@ class PersonController {
     private final AccountService accounts;
     private final SiteLinks links;
     private final PasswordAgain again;
+    private final SecondFactor second;
     private final Sittings sittings;
     private final ErrorWords errorWords;
     private final Words words;
@@ -44,6 +46,7 @@ class PersonController {
             AccountService accounts,
             SiteLinks links,
             PasswordAgain again,
+            SecondFactor second,
             Sittings sittings,
             ErrorWords errorWords,
             Words words,
@@ -52,6 +55,7 @@ class PersonController {
         this.accounts = accounts;
         this.links = links;
         this.again = again;
+        this.second = second;
         this.sittings = sittings;
         this.errorWords = errorWords;
         this.words = words;
@@ -64,7 +68,7 @@ class PersonController {
         return page(accounts.of(id), new FieldErrors(), model);
     }
 
-    /** One of: reset, take_out, take_back, hand_over. */
+    /** One of: reset, second_off, take_out, take_back, hand_over. */
     @PostMapping
     String act(
             @PathVariable long id,
@@ -97,6 +101,7 @@ class PersonController {
                 sittings.endAll(whose.name()); // what was begun while the account was leaving knows it so
                 yield back;
             }
+            case "second_off" -> second.turnOff(keeper.id(), whose);
             case "hand_over" -> accounts.handOver(keeper.id(), id);
             default -> false;
         };
@@ -121,6 +126,7 @@ class PersonController {
 
     private String page(Account whose, FieldErrors errors, Model model) {
         model.addAttribute("whose", whose);
+        model.addAttribute("second", second.isOn(whose.id()));
         model.addAttribute("errors", errorWords.of(errors));
         if (whose.leavesAt() != null) {
             model.addAttribute(

@@ -56,8 +56,11 @@ class SecurityConfig {
                         // on its own port, which listens on loopback
                         .requestMatchers(EndpointRequest.to("prometheus"))
                         .permitAll()
+                        .requestMatchers("/second")
+                        .hasAnyRole("HALF", "KEEPER")
                         .anyRequest()
-                        .authenticated())
+                        .hasRole("KEEPER"))
+                .exceptionHandling(faults -> faults.accessDeniedHandler(new HalfWay()))
                 .formLogin(form -> form.loginPage("/sign-in")
                         .usernameParameter("name")
                         .passwordParameter("password")

@@ -76,6 +76,10 @@ class SignInFilter extends OncePerRequestFilter {
         next.setRequestCache(asked);
         return (request, response, authentication) -> {
             if (authentication.getPrincipal() instanceof Keeper keeper) {
+                if (keeper.isHalf()) {
+                    response.sendRedirect(request.getContextPath() + "/second");
+                    return;
+                }
                 arrivals.arrived(keeper, name(request), request, response);
             }
             next.onAuthenticationSuccess(request, response, authentication);

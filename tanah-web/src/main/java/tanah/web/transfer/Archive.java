@@ -33,11 +33,14 @@ final class Archive implements AutoCloseable {
 
     private final ZipFile zip;
     private final long most;
+    private final Progress progress;
     private long unpacked;
+    private int begun;
 
-    private Archive(ZipFile zip, long most) {
+    private Archive(ZipFile zip, long most, Progress progress) {
         this.zip = zip;
         this.most = most;
+        this.progress = progress;
     }
 
     /** More in an archive than is taken in. */
@@ -52,11 +55,15 @@ final class Archive implements AutoCloseable {
 
     /** @throws IOException where it is no archive, or has more files than are taken in ({@link TooLarge}) */
     static Archive open(Path file) throws IOException {
-        return open(file, MOST_UNPACKED);
+        return open(file, MOST_UNPACKED, Progress.NONE);
     }
 
-    /** The same with another bound of what may be unpacked (bytes). */
-    static Archive open(Path file, long most) throws IOException {
+    /**
+     * The same with another bound of what may be unpacked (bytes).
+     *
+     * @param progress is told of each file before it is read
+     */
+    static Archive open(Path file, long most, Progress progress) throws IOException {
         long list = listLength(file);
         if (list > MOST_LIST) {
             throw new TooLarge("");
@@ -66,7 +73,7 @@ final class Archive implements AutoCloseable {
             zip.close();
             throw new TooLarge("");
         }
-        return new Archive(zip, most);
+        return new Archive(zip, most, progress);
     }
 
     /** The library reads the list of files at once, so its length is looked at before. */
@@ -115,6 +122,8 @@ final class Archive implements AutoCloseable {
     }
 
     private InputStream stream(String name) throws IOException {
+        progress.file(Math.min(begun, zip.size()), zip.size());
+        begun++;
         return new FilterInputStream(zip.getInputStream(zip.getEntry(name))) {
             @Override
             public int read() throws IOException {

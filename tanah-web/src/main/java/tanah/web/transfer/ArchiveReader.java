@@ -63,12 +63,13 @@ class ArchiveReader {
     }
 
     /**
+     * @param progress is told of each file before it is read
      * @return ids of the new enclosures
      * @throws Refused if something in it is not accepted; nothing is stored then
      */
     @Transactional
-    public List<Long> read(long keeperId, Path file) {
-        try (Archive archive = Archive.open(file)) {
+    public List<Long> read(long keeperId, Path file, Progress progress) {
+        try (Archive archive = Archive.open(file, Archive.MOST_UNPACKED, progress)) {
             if (!archive.has(ArchiveWriter.MANIFEST)) {
                 throw Refused.one("", words.of("archive.none"), words.of("archive.accepted"));
             }

@@ -2,10 +2,14 @@ package tanah.web.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.eatthepath.otp.TimeBasedOneTimePasswordGenerator;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
+import java.time.Instant;
 import java.util.UUID;
 import java.util.regex.Pattern;
+import javax.crypto.spec.SecretKeySpec;
+import org.apache.commons.codec.binary.Base32;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -206,5 +210,46 @@ class AccountIT extends BrowserTest {
             page.navigate(path);
             assertThat(page.locator("h1")).hasText("Nothing is here");
         }
+    }
+
+    /** With the second factor on a password alone opens no page at all; a recovery code stands in for the phone, once. */
+    @Test
+    void aSecondFactorIsAskedForAtTheDoor() throws Exception {
+        String name = registeredAs();
+        page.navigate("/account/second");
+        page.locator("#code").fill("000000");
+        page.locator("#password").fill("not this one");
+        page.locator("main .btn-ink").click();
+        assertThat(page.locator("#password-error")).hasText("This is not your password.");
+        String secret = page.locator("code.ink").innerText().replace(" ", "");
+        page.locator("#code").fill(codeOf(secret));
+        page.locator("#password").fill(PASSWORD);
+        page.locator("main .btn-ink").click();
+        assertThat(page.locator(".recovery code")).hasCount(8);
+        String recovery = page.locator(".recovery code").first().innerText();
+        page.locator("form[action='/sign-out'] button").click();
+
+        new SignInPage(page).signIn(name, PASSWORD);
+        for (String path : new String[] {"/second", "/", "/account", "/settings", "/export.zip", "/r/token"}) {
+            page.navigate(path);
+            assertThat(page).hasURL(Pattern.compile("/second$"));
+        }
+        page.locator("#code").fill("no code");
+        page.locator("main .btn-ink").click();
+        assertThat(page.locator("#code-error")).containsText("This is not the code");
+        page.locator("#code").fill(recovery);
+        page.locator("main .btn-ink").click();
+        assertThat(page).hasURL(Pattern.compile("/$"));
+        page.locator("form[action='/sign-out'] button").click();
+        new SignInPage(page).signIn(name, PASSWORD);
+        page.locator("#code").fill(recovery);
+        page.locator("main .btn-ink").click();
+        assertThat(page.locator("#code-error")).isVisible();
+    }
+
+    private static String codeOf(String secret) throws Exception {
+        TimeBasedOneTimePasswordGenerator codes = new TimeBasedOneTimePasswordGenerator();
+        return codes.generateOneTimePasswordString(
+                new SecretKeySpec(new Base32().decode(secret), codes.getAlgorithm()), Instant.now());
     }
 }

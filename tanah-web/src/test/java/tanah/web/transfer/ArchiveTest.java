@@ -71,12 +71,12 @@ class ArchiveTest {
     @Test
     void whatIsUnpackedInAllIsBounded() throws IOException {
         Path file = zip(Map.of("a", new byte[600], "b", new byte[600]));
-        try (Archive archive = Archive.open(file, 1200)) {
+        try (Archive archive = Archive.open(file, 1200, Progress.NONE)) {
             archive.bytes("a", 1000);
             archive.bytes("b", 1000);
             archive.check();
         }
-        try (Archive archive = Archive.open(file, 1199)) {
+        try (Archive archive = Archive.open(file, 1199, Progress.NONE)) {
             archive.bytes("a", 1000);
             assertThatThrownBy(() -> archive.bytes("b", 1000))
                     .isInstanceOf(Archive.TooLarge.class)
@@ -98,7 +98,7 @@ class ArchiveTest {
             zip.closeEntry();
         }
         assertThat(Files.size(file)).isLessThan(1 << 20);
-        try (Archive archive = Archive.open(file, 20 << 20)) {
+        try (Archive archive = Archive.open(file, 20 << 20, Progress.NONE)) {
             assertThatThrownBy(() -> archive.bytes("bomb", 1000)).hasMessage("bomb");
             archive.check();
         }
