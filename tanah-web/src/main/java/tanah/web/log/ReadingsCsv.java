@@ -35,7 +35,7 @@ public class ReadingsCsv {
     static final int MOST = 8_000_000;
 
     private static final int MOST_ROWS = 100_000;
-    private static final Pattern NUMBER = Pattern.compile("-?\\d{1,9}(\\.\\d{1,9})?");
+    private static final Pattern NUMBER = Pattern.compile("-?\\d{1,9}(\\.\\d{1,17})?");
     private static final Pattern NAME = Pattern.compile("[a-z0-9][a-z0-9-]{0,39}");
     private static final char MARK = '\uFEFF';
     static final String TIME = "time";

@@ -1,5 +1,6 @@
 package tanah.web.shelf;
 
+import java.math.BigDecimal;
 import java.time.OffsetDateTime;
 import java.util.OptionalDouble;
 import java.util.Random;
@@ -44,7 +45,10 @@ final class DemoReadings {
         double middle = cold.getAsDouble() + summer * (hot.getAsDouble() - cold.getAsDouble());
         boolean humid = kind.of() == ReadingKind.Of.HUMIDITY;
         double shown = middle + (humid ? -DRIER : 1) * weather + random.nextGaussian() * kind.band() / 2;
-        double rounded = Math.round(shown / kind.step()) * kind.step();
+        // in decimals, as an instrument shows it: 333 times 0.1 is 33.300000000000004 in doubles
+        double rounded = BigDecimal.valueOf(Math.round(shown / kind.step()))
+                .multiply(BigDecimal.valueOf(kind.step()))
+                .doubleValue();
         return OptionalDouble.of(humid ? Math.max(LEAST_HUMIDITY, Math.min(MOST_HUMIDITY, rounded)) : rounded);
     }
 

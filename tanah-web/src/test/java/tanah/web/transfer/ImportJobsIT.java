@@ -20,6 +20,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 import tanah.web.SharedApplication;
+import tanah.web.account.Keeper;
 import tanah.web.account.KeeperService;
 import tanah.web.enclosure.EnclosureService;
 
@@ -31,6 +32,7 @@ class ImportJobsIT {
 
     private final ImportJobs jobs;
     private final ArchiveReader archives;
+    private final ArchiveWriter writer;
     private final KeeperService keepers;
     private final EnclosureService enclosures;
     private final JdbcTemplate database;
@@ -44,11 +46,13 @@ class ImportJobsIT {
     ImportJobsIT(
             ImportJobs jobs,
             ArchiveReader archives,
+            ArchiveWriter writer,
             KeeperService keepers,
             EnclosureService enclosures,
             JdbcTemplate database) {
         this.jobs = jobs;
         this.archives = archives;
+        this.writer = writer;
         this.keepers = keepers;
         this.enclosures = enclosures;
         this.database = database;
@@ -88,6 +92,32 @@ class ImportJobsIT {
         assertThat(ImportAnswer.read(job.answer()).made()).hasSize(2);
         assertThat(enclosures.all(keeper)).hasSize(2);
         assertThat(file).doesNotExist();
+    }
+
+    /** What the whole demo is exported as comes in again, each reading as it was; so does one that was typed in other units. */
+    @Test
+    void everythingOfSomebodyComesInAgain() throws Exception {
+        Keeper demo = (Keeper) keepers.loadUserByUsername(keepers.demoName().orElseThrow());
+        long first = enclosures.all(demo.id()).get(0).id();
+        database.update(
+                "update reading set value = 92.0 * 5 / 9 - 160.0 / 9 where id = (select min(id) from reading where enclosure_id = ?)",
+                first);
+        Path file = Files.createTempFile(folder, "demo", ".zip");
+        try (OutputStream out = Files.newOutputStream(file)) {
+            writer.all(demo.id(), out);
+        }
+        ImportJob job = ended(jobs.start(keeper, "demo.zip", file).orElseThrow());
+        assertThat(ImportAnswer.read(job.answer()).problems()).isEmpty();
+        assertThat(enclosures.all(keeper)).hasSameSizeAs(enclosures.all(demo.id()));
+        assertThat(readings(keeper)).isNotEmpty().isEqualTo(readings(demo.id()));
+    }
+
+    private List<String> readings(long whose) {
+        return database.queryForList(
+                "select e.name || ' ' || r.kind || ' ' || r.place || ' ' || r.taken_at || ' ' || r.value from reading r "
+                        + "join enclosure e on e.id = r.enclosure_id where e.keeper_id = ? and not r.deleted order by 1",
+                String.class,
+                whose);
     }
 
     @Test
