@@ -367,6 +367,8 @@ class JourneyIT extends BrowserTest {
                 ground.replace("ground", "schools/drainage"),
                 ground.replace("ground", "why/mass.total"),
                 "/settings",
+                "/account",
+                "/account/second",
                 "/stock",
                 "/catalogue/animals",
                 "/catalogue/animals/theloderma-corticale",
