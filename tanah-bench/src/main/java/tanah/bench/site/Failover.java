@@ -116,9 +116,8 @@ public final class Failover {
         boolean seen = false;
         while (!ended) {
             long began = System.nanoTime();
-            boolean saved = random.nextInt(3) == 0
-                    ? edit(visitor, enclosure, random)
-                    : reading(visitor, enclosure, random);
+            boolean saved =
+                    random.nextInt(3) == 0 ? edit(visitor, enclosure, random) : reading(visitor, enclosure, random);
             if (saved && !seen && began > killed) {
                 seen = true;
                 again.add((System.nanoTime() - killed) / 1e9);

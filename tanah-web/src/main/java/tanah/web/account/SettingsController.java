@@ -93,6 +93,7 @@ class SettingsController {
         Settings before = settings.of(keeper.id(), locale);
         Settings read = read(form, before, errors);
         if (!errors.isEmpty()) {
+            model.addAttribute("owner", site.isOwner(keeper.id()));
             return page(model, form, words.of(errors), isFirst(request));
         }
         settings.save(keeper.id(), read);
