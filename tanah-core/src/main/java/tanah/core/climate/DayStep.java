@@ -31,6 +31,7 @@ final class DayStep {
     private final Workspace work;
     private final Thermostats thermostats;
     private final LatentCarryOver debt;
+    private final Ahead ahead;
     private ThermalState state;
     private double[] duty;
     private double energy;
@@ -49,6 +50,7 @@ final class DayStep {
         work = new Workspace(net, stores);
         thermostats = new Thermostats(model, work.heat);
         debt = new LatentCarryOver(net);
+        ahead = new Ahead(net);
         state = start.state().copy(net);
         duty = new double[c.fixtures().size()];
         for (int i = 0; i < duty.length; i++) {
@@ -110,9 +112,22 @@ final class DayStep {
         Terms terms = new Terms(room, lit, available, stuck, flash, step);
         double released = model.released(expected(available, stuck));
         double venting = failing ? drill.venting() : 1;
+        boolean sprays = spray.water() > 0;
         couple(work.k, state, released, room, venting);
-        Pass pass = pass(terms, state);
-        if (spray.water() > 0 || DayLedger.moved(net, state, pass.after()) >= quiet) {
+        ThermalState near = state;
+        boolean tells = ahead.tells(new Ahead.Setting(available, lit, stuck, venting, sprays), step, quiet);
+        if (tells) {
+            near = ahead.guess(state, step, empty());
+            couple(work.other, near, released, room, venting);
+            work.k.toward(work.other, 0.5);
+        }
+        Pass pass = pass(terms, near);
+        boolean far = sprays || DayLedger.moved(net, near, pass.after()) >= quiet;
+        if (far) {
+            if (tells) {
+                work.k.toward(work.other, -1); // as at the start again
+                free.push(near);
+            }
             couple(work.other, pass.after(), released, room, venting);
             work.k.toward(work.other, 0.5);
             pass = pass(terms, pass.after());
@@ -122,6 +137,7 @@ final class DayStep {
                 pass = pass(terms, pass.after());
             }
         }
+        ahead.went(state, pass.after(), step);
         ledger(pass, room, step);
         water.apply(work.vapour, work.k, room, step);
         debt.settle(net, work.latent, pass.at(), pass.after(), step);

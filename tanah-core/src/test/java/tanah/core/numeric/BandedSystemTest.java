@@ -45,4 +45,41 @@ class BandedSystemTest {
             }
         }
     }
+
+    /** Air that flows one way makes it lopsided; several right sides at once are as each by itself. */
+    @Test
+    void severalRightSidesAreAsEachByItself() {
+        Random random = new Random(12);
+        for (int n = 0; n < 40; n++) {
+            int size = 3 + random.nextInt(50);
+            int half = 1 + random.nextInt(Math.min(14, size - 1));
+            int sides = 1 + random.nextInt(9);
+            BandedSystem banded = new BandedSystem(size, half);
+            double[][] full = new double[size][size];
+            for (int i = 0; i < size; i++) {
+                for (int j = Math.max(0, i - half); j <= Math.min(size - 1, i + half); j++) {
+                    double g = i == j ? 3 * half : -random.nextDouble();
+                    banded.add(i, j, g);
+                    full[i][j] += g;
+                }
+            }
+            banded.factor();
+            double[] all = random.doubles((long) size * sides, -20, 20).toArray();
+            double[] solved = all.clone();
+            banded.solve(solved, sides);
+            for (int s = 0; s < sides; s++) {
+                double[] right = new double[size];
+                for (int i = 0; i < size; i++) {
+                    right[i] = all[i * sides + s];
+                }
+                double[] wanted = new LUDecomposition(new Array2DRowRealMatrix(full))
+                        .getSolver()
+                        .solve(new ArrayRealVector(right))
+                        .toArray();
+                for (int i = 0; i < size; i++) {
+                    assertThat(solved[i * sides + s]).isCloseTo(wanted[i], within(1e-9 * (1 + Math.abs(wanted[i]))));
+                }
+            }
+        }
+    }
 }

@@ -15,9 +15,6 @@ final class HeatFaces {
     final double[] byAir;
     final double[] byStar;
 
-    /** Shares of a face that lies in one section. */
-    private final double[][] single;
-
     private final Network net;
     private final Grid g;
     private final Coefficients k;
@@ -41,10 +38,6 @@ final class HeatFaces {
         plume = new double[count];
         byAir = new double[count];
         byStar = new double[count];
-        single = new double[net.sections.count][net.sections.count];
-        for (int s = 0; s < single.length; s++) {
-            single[s][s] = 1;
-        }
         surfaceDen = new double[g.tiles];
         coreDen = new double[net.patches];
         innerDen = new double[net.patches];
@@ -126,14 +119,12 @@ final class HeatFaces {
         return new double[] {(d * onTop + join * under) / det, (join * onTop + a * under) / det};
     }
 
-    /** Shares of a face by the sections that it sees. */
+    /** Shares of a side of a platform by the sections that it sees; every other face sees that of its zone alone. */
     double[] sees(int f) {
-        return isOfPlatform(f)
-                ? net.sections.ofPlatform[(f - g.tiles - net.patches) / 2]
-                : single[net.sections.of(zone[f])];
+        return net.sections.ofPlatform[(f - g.tiles - net.patches) / 2];
     }
 
-    private boolean isOfPlatform(int f) {
+    boolean isOfPlatform(int f) {
         int platform = f - g.tiles - net.patches;
         return platform >= 0 && platform < 2 * net.platforms;
     }

@@ -81,8 +81,8 @@ public final class HeatStep {
         double cap = MoistAir.DENSITY * MoistAir.HEAT * g.volume() * perSecond;
         matrix.clear();
         Arrays.fill(border, 0);
-        clear(below);
-        clear(corner);
+        Rows.clear(below);
+        Rows.clear(corner);
         for (int n = 0; n < g.zones; n++) {
             // (H4)
             matrix.add(n, n, cap + MoistAir.HEAT * k.exchange[n] + latent.zoneSlope[n]);
@@ -121,12 +121,6 @@ public final class HeatStep {
         reduced = DenseSystem.inverse(corner);
     }
 
-    private static void clear(double[][] rows) {
-        for (double[] row : rows) {
-            Arrays.fill(row, 0);
-        }
-    }
-
     /** The waters and the tiles that are their face; what they radiate (W/K). */
     private double waters() {
         double radiant = 0;
@@ -156,6 +150,12 @@ public final class HeatStep {
 
     /** What a face gives the sections that it sees: its own radiation less theirs. */
     private void seen(int f, int a) {
+        if (!faces.isOfPlatform(f)) {
+            int s = net.sections.of(a);
+            corner[s][s] += faces.radiant[f] * (1 - faces.byStar[f]);
+            below[s][a] -= faces.radiant[f] * faces.byAir[f];
+            return;
+        }
         double[] sees = faces.sees(f);
         for (int s = 0; s < sections; s++) {
             if (sees[s] > 0) {
@@ -170,6 +170,10 @@ public final class HeatStep {
 
     private void share(int to, int a, int f, double share) {
         matrix.add(to, a, -share * faces.film[f] * (faces.byAir[f] - 1));
+        if (!faces.isOfPlatform(f)) {
+            border[to * rim + net.sections.of(a)] -= share * faces.film[f] * faces.byStar[f];
+            return;
+        }
         double[] sees = faces.sees(f);
         for (int s = 0; s < sections; s++) {
             border[to * rim + s] -= share * faces.film[f] * faces.byStar[f] * sees[s];
@@ -182,12 +186,12 @@ public final class HeatStep {
         double[][] view = net.sections.view;
         double[][] rows = cornerViewed;
         double[][] zones = belowViewed;
-        clear(rows);
-        clear(zones);
+        Rows.clear(rows);
+        Rows.clear(zones);
         for (int i = 0; i < sections; i++) {
             for (int j = 0; j < sections; j++) {
-                add(rows[i], corner[j], view[i][j]);
-                add(zones[i], below[j], view[i][j]);
+                Rows.add(rows[i], corner[j], view[i][j]);
+                Rows.add(zones[i], below[j], view[i][j]);
                 rows[i][j] -= mean * net.sections.exchange[i][j];
             }
             rows[i][i] += mean * net.sections.area[i];
@@ -195,12 +199,6 @@ public final class HeatStep {
         for (int i = 0; i < sections; i++) {
             System.arraycopy(rows[i], 0, corner[i], 0, rim);
             System.arraycopy(zones[i], 0, below[i], 0, g.zones);
-        }
-    }
-
-    private static void add(double[] to, double[] what, double times) {
-        for (int i = 0; i < to.length; i++) {
-            to[i] += times * what[i];
         }
     }
 
@@ -247,13 +245,17 @@ public final class HeatStep {
         }
         for (int i = 0; i < faces.count; i++) {
             if (faces.isFace(i)) {
-                add(given, faces.sees(i), faces.radiant[i] * own[i]);
+                if (faces.isOfPlatform(i)) {
+                    Rows.add(given, faces.sees(i), faces.radiant[i] * own[i]);
+                } else {
+                    given[net.sections.of(faces.zone[i])] += faces.radiant[i] * own[i];
+                }
                 f[faces.zone[i]] += (1 - faces.plume[i]) * faces.film[i] * own[i];
                 f[g.top(faces.zone[i])] += faces.plume[i] * faces.film[i] * own[i];
             }
         }
         for (int i = 0; i < sections; i++) {
-            e[i] = dot(net.sections.view[i], given);
+            e[i] = Rows.dot(net.sections.view[i], given);
         }
         for (int w = 0; w < g.waters; w++) {
             e[sections + w] = s.water[w] + (net.waterBase[w] + net.waterEdge[w]) * outside;
@@ -263,11 +265,11 @@ public final class HeatStep {
         }
         matrix.solve(f);
         for (int i = 0; i < m; i++) {
-            e[i] -= dot(below[i], f);
+            e[i] -= Rows.dot(below[i], f);
         }
         double[] x = new double[m];
         for (int i = 0; i < m; i++) {
-            x[i] = dot(reduced[i], e);
+            x[i] = Rows.dot(reduced[i], e);
         }
         for (int n = 0; n < g.zones; n++) {
             for (int j = 0; j < m; j++) {
@@ -287,13 +289,5 @@ public final class HeatStep {
             }
         }
         columns.down(a, r.ground, r.cell);
-    }
-
-    private static double dot(double[] x, double[] y) {
-        double sum = 0;
-        for (int i = 0; i < x.length; i++) {
-            sum += x[i] * y[i];
-        }
-        return sum;
     }
 }

@@ -154,6 +154,35 @@ public final class ThermalState {
         }
     }
 
+    /** Becomes what changes in a second between two states. */
+    public void rate(ThermalState from, ThermalState to, double seconds) {
+        double[][] mine = all();
+        double[][] one = from.all();
+        double[][] two = to.all();
+        for (int i = 0; i < mine.length; i++) {
+            for (int j = 0; j < mine[i].length; j++) {
+                mine[i][j] = (two[i][j] - one[i][j]) / seconds;
+            }
+        }
+    }
+
+    /** Becomes another, moved on at a rate. */
+    public ThermalState ahead(ThermalState from, ThermalState rate, double seconds) {
+        double[][] mine = all();
+        double[][] one = from.all();
+        double[][] two = rate.all();
+        for (int i = 0; i < mine.length; i++) {
+            for (int j = 0; j < mine[i].length; j++) {
+                mine[i][j] = one[i][j] + seconds * two[i][j];
+            }
+        }
+        return this;
+    }
+
+    private double[][] all() {
+        return new double[][] {air, star, water, ground, cell, paneIn, paneCore, paneOut, top, under, leaf, humidity};
+    }
+
     /** Face of a tile: the soil's or its water's (°C). */
     public double surface(Network net, int tile) {
         return net.grid.isLand(tile) ? ground[tile] : water[net.grid.water[net.grid.region[tile]]];
