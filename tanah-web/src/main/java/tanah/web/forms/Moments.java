@@ -3,6 +3,7 @@ package tanah.web.forms;
 import java.time.Clock;
 import java.time.DateTimeException;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.Optional;
@@ -43,6 +44,24 @@ public final class Moments {
             return refused(Refusal.FUTURE);
         }
         return at.getYear() < FIRST_YEAR ? refused(Refusal.OLD) : new Read(Optional.of(at), Optional.empty());
+    }
+
+    /**
+     * A day on which something may have happened.
+     *
+     * @param text ISO 8601, such as 2025-03-14
+     * @return empty for what is no day, and outside {@link #FIRST_YEAR} to today (UTC)
+     */
+    public static Optional<LocalDate> day(String text, Clock clock) {
+        try {
+            LocalDate day = LocalDate.parse(text.strip());
+            boolean past = !day.isAfter(OffsetDateTime.now(clock)
+                    .withOffsetSameInstant(ZoneOffset.UTC)
+                    .toLocalDate());
+            return Optional.of(day).filter(d -> past && d.getYear() >= FIRST_YEAR);
+        } catch (DateTimeException e) {
+            return Optional.empty();
+        }
     }
 
     private static Read refused(Refusal why) {

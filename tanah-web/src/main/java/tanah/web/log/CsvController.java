@@ -5,8 +5,11 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -20,10 +23,12 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.springframework.web.util.UriComponentsBuilder;
 import tanah.web.account.Keeper;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.enclosure.FileNames;
+import tanah.web.forms.Moments;
 import tanah.web.shell.NotFoundException;
 import tanah.web.shell.Words;
 
@@ -32,6 +37,7 @@ import tanah.web.shell.Words;
 @RequestMapping("/enclosures/{id}")
 class CsvController {
     private static final int SHOWN = 300;
+    private static final String SINCE = "since";
     private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
 
     private final EnclosureService enclosures;
@@ -40,6 +46,7 @@ class CsvController {
     private final ReadingsTable table;
     private final PendingImports pending;
     private final Words words;
+    private final Clock clock;
 
     CsvController(
             EnclosureService enclosures,
@@ -47,13 +54,15 @@ class CsvController {
             ReadingsCsv csv,
             ReadingsTable table,
             PendingImports pending,
-            Words words) {
+            Words words,
+            Clock clock) {
         this.enclosures = enclosures;
         this.readings = readings;
         this.csv = csv;
         this.table = table;
         this.pending = pending;
         this.words = words;
+        this.clock = clock;
     }
 
     @GetMapping("/readings.csv")
@@ -114,11 +123,16 @@ class CsvController {
     String preview(
             @PathVariable long id,
             @PathVariable("pending") long number,
+            @RequestParam(name = SINCE, required = false) @Nullable String since,
             @AuthenticationPrincipal Keeper keeper,
             Model model) {
         Enclosure enclosure = enclosures.loggable(keeper.id(), id);
         PendingImportMapper.Row row = find(keeper, id, number);
-        ReadingsCsv.Read read = csv.read(row.content(), id, enclosure.design());
+        LocalDate usual = readings.standsSince(keeper.id(), id);
+        Optional<LocalDate> stated = since == null ? Optional.of(usual) : Moments.day(since, clock);
+        ReadingsCsv.Read read = csv.read(row.content(), id, enclosure.design(), stated.orElse(usual));
+        model.addAttribute(SINCE, since == null ? usual.toString() : since);
+        model.addAttribute("sinceProblem", stated.isEmpty());
         List<ReadingsCsv.Row> refused =
                 read.rows().stream().filter(r -> !r.problem().isEmpty()).toList();
         model.addAttribute("enclosure", enclosure);
@@ -142,11 +156,22 @@ class CsvController {
     String take(
             @PathVariable long id,
             @PathVariable("pending") long number,
+            @RequestParam(name = SINCE, required = false) @Nullable String since,
             @AuthenticationPrincipal Keeper keeper,
             RedirectAttributes flash) {
         Enclosure enclosure = enclosures.loggable(keeper.id(), id);
         PendingImportMapper.Row row = find(keeper, id, number);
-        ReadingsCsv.Read read = csv.read(row.content(), id, enclosure.design());
+        Optional<LocalDate> stated =
+                since == null ? Optional.of(readings.standsSince(keeper.id(), id)) : Moments.day(since, clock);
+        if (stated.isEmpty()) {
+            return "redirect:"
+                    + UriComponentsBuilder.fromPath("/enclosures/{id}/readings/import/{pending}")
+                            .queryParam(SINCE, "{since}")
+                            .encode()
+                            .buildAndExpand(id, number, since)
+                            .toUriString();
+        }
+        ReadingsCsv.Read read = csv.read(row.content(), id, enclosure.design(), stated.get());
         if (read.problem().isEmpty()) {
             readings.addAll(keeper.id(), read.taken());
             flash.addFlashAttribute("imported", read.taken().size());

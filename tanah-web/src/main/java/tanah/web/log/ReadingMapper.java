@@ -52,6 +52,8 @@ interface ReadingMapper {
     /** The last reading of each place and kind. */
     List<Reading> last(@Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId);
 
+    Optional<OffsetDateTime> standsSince(@Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId);
+
     /** The same for every enclosure that the keeper may see, in one question. */
     List<Shelved> lastOfAll(@Param("keeperId") long keeperId);
 

@@ -1,5 +1,6 @@
 package tanah.web.log;
 
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.Comparator;
@@ -52,6 +53,14 @@ public class ReadingService {
 
     public Optional<Long> idOf(long keeperId, Reading.New reading) {
         return readings.idOf(keeperId, reading);
+    }
+
+    /** Day from which on an enclosure stands, as far as is known: when it was begun here, or its first reading if that is older. */
+    public LocalDate standsSince(long keeperId, long enclosureId) {
+        return readings.standsSince(keeperId, enclosureId)
+                .orElseThrow(() -> new NotFoundException("enclosure " + enclosureId))
+                .withOffsetSameInstant(ZoneOffset.UTC)
+                .toLocalDate();
     }
 
     /** Kinds of which an enclosure has readings. */

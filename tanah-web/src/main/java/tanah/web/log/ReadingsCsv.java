@@ -7,7 +7,9 @@ import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -74,10 +76,23 @@ public class ReadingsCsv {
         }
     }
 
-    Read read(String text, long enclosure, Design design) {
+    /** @param since when the enclosure began to stand: what is read before is a mistake of a clock */
+    Read read(String text, long enclosure, Design design, LocalDate since) {
         List<Row> rows = new ArrayList<>();
-        String problem = read(new StringReader(text), enclosure, Optional.of(design), MOST_ROWS, rows::add);
+        String problem = read(
+                new StringReader(text),
+                new Bounds(enclosure, Optional.of(design), Optional.of(since)),
+                MOST_ROWS,
+                rows::add);
         return new Read(problem, rows);
+    }
+
+    /** What a row is held against: places and a first day where there are such. */
+    private record Bounds(long enclosure, Optional<Design> design, Optional<LocalDate> since) {
+        boolean isTooEarly(OffsetDateTime at) {
+            return since.map(day -> at.isBefore(day.atStartOfDay().atOffset(ZoneOffset.UTC)))
+                    .orElse(false);
+        }
     }
 
     /**
@@ -87,10 +102,10 @@ public class ReadingsCsv {
      * @return why it could not be read to its end; empty if it was
      */
     public String restore(Reader text, long enclosure, Consumer<Row> rows) {
-        return read(text, enclosure, Optional.empty(), Long.MAX_VALUE, rows);
+        return read(text, new Bounds(enclosure, Optional.empty(), Optional.empty()), Long.MAX_VALUE, rows);
     }
 
-    private String read(Reader text, long enclosure, Optional<Design> design, long most, Consumer<Row> rows) {
+    private String read(Reader text, Bounds bounds, long most, Consumer<Row> rows) {
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
                 .setHeader()
@@ -108,7 +123,7 @@ public class ReadingsCsv {
                 if (number >= most) {
                     return words.of("csv.rows", String.valueOf(most));
                 }
-                rows.accept(row(line, columns, enclosure, design));
+                rows.accept(row(line, columns, bounds));
                 number++;
             }
         } catch (IOException | UncheckedIOException | IllegalArgumentException | IllegalStateException e) {
@@ -143,7 +158,7 @@ public class ReadingsCsv {
         return columns.isEmpty() ? words.of("csv.nothing") : "";
     }
 
-    private Row row(CSVRecord line, Map<String, ReadingKind> columns, long enclosure, Optional<Design> design) {
+    private Row row(CSVRecord line, Map<String, ReadingKind> columns, Bounds bounds) {
         long number = line.getRecordNumber() + 1;
         if (!line.isConsistent()) {
             return new Row(number, "", "", "", words.of("csv.cells", String.valueOf(line.size())), List.of());
@@ -163,8 +178,11 @@ public class ReadingsCsv {
                         case OLD -> "error.time.old";
                     });
         }
-        if (problem.isEmpty() && !isPlace(place, design)) {
-            problem = words.of("csv.place", design.map(this::places).orElse(""));
+        if (at != null && bounds.isTooEarly(at)) {
+            problem = words.of("csv.before");
+        }
+        if (problem.isEmpty() && !isPlace(place, bounds.design())) {
+            problem = words.of("csv.place", bounds.design().map(this::places).orElse(""));
         }
         for (Map.Entry<String, ReadingKind> column : columns.entrySet()) {
             String cell = line.get(column.getKey()).strip();
@@ -184,12 +202,12 @@ public class ReadingsCsv {
                         ReadingsTable.plain(kind.max()));
             } else if (problem.isEmpty() && at != null) {
                 taken.add(new Reading.New(
-                        enclosure,
+                        bounds.enclosure(),
                         place,
                         kind.id(),
                         Double.parseDouble(cell),
                         at,
-                        client(enclosure, place, kind, at, cell)));
+                        client(bounds.enclosure(), place, kind, at, cell)));
             }
         }
         if (problem.isEmpty() && taken.isEmpty()) {

@@ -248,6 +248,12 @@ class FrameIT extends BrowserTest {
                                         + "2026-11-20T11:00:00+01:00,p-cool,210,\r\n")
                                 .getBytes(StandardCharsets.UTF_8)));
         press("Look at it");
+        assertThat(page.locator("main")).containsText("before the enclosure stood");
+        assertThat(page.getByText("Take 2 readings in")).hasCount(0);
+        page.navigate(page.url() + "?since=2126-11-20");
+        assertThat(page.locator("#since-error")).isVisible();
+        page.getByLabel("The enclosure stands since").fill("2026-11-20");
+        press("Look again");
         assertThat(page.getByRole(AriaRole.STATUS))
                 .containsText("1 rows with 2 readings will be taken, 3 rows are refused");
         assertThat(page.locator("main")).containsText("time without offset");

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.Optional;
@@ -35,5 +36,22 @@ class MomentsTest {
         Moments.Read read = Moments.read(text, CLOCK);
         assertThat(read.at()).isEqualTo(Optional.ofNullable(at));
         assertThat(read.refusal()).isEqualTo(Optional.ofNullable(refusal));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "2026-12-01, 2026-12-01",
+        "2026-12-02, ",
+        "1990-01-01, 1990-01-01",
+        "1989-12-31, ",
+        "' 2025-02-28 ', 2025-02-28",
+        "2025-02-29, ",
+        "+999999999-12-31, ",
+        "-999999999-01-01, ",
+        "01.03.2025, ",
+        "'', "
+    })
+    void aDayIsReadOrRefused(String text, LocalDate day) {
+        assertThat(Moments.day(text, CLOCK)).isEqualTo(Optional.ofNullable(day));
     }
 }

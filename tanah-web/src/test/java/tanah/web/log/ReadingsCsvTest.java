@@ -13,6 +13,7 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -31,6 +32,7 @@ import tanah.web.shell.Words;
 class ReadingsCsvTest {
     private static final Clock NOON = Clock.fixed(Instant.parse("2026-11-30T12:00:00Z"), ZoneId.of("Europe/Berlin"));
     private static final Design PLAN = Design.named("x");
+    private static final LocalDate BEGUN = LocalDate.of(1990, 1, 1);
 
     /** Asked for each of many rows: it need not remember that. */
     private final ReadingWords kinds = mock(ReadingWords.class, withSettings().stubOnly());
@@ -121,7 +123,7 @@ class ReadingsCsvTest {
         assertThat(csv.restore(new StringReader(table.toString()), 2, row -> rows[0]++))
                 .isEmpty();
         assertThat(rows[0]).isEqualTo(100_001);
-        ReadingsCsv.Read looked = csv.read(table.toString(), 2, PLAN);
+        ReadingsCsv.Read looked = csv.read(table.toString(), 2, PLAN, BEGUN);
         assertThat(looked.problem()).isEqualTo("csv.rows");
         assertThat(looked.rows()).hasSize(100_000);
     }
@@ -142,8 +144,8 @@ class ReadingsCsvTest {
         "2026-11-01T08:00:00Z, warm, 999, csv.range",
     })
     void aRowIsTakenOrSaysWhyNot(String time, String place, String value, String problem) {
-        ReadingsCsv.Read read =
-                csv.read("time,place,temp_air_c\n" + time + "," + place + "," + (value == null ? "" : value), 2, PLAN);
+        ReadingsCsv.Read read = csv.read(
+                "time,place,temp_air_c\n" + time + "," + place + "," + (value == null ? "" : value), 2, PLAN, BEGUN);
         assertThat(read.problem()).isEmpty();
         assertThat(read.rows()).hasSize(1);
         assertThat(read.rows().get(0).problem()).isEqualTo(problem);
@@ -161,18 +163,18 @@ class ReadingsCsvTest {
                 "time,place,temp_air_c|csv.empty",
             })
     void aHeadThatIsNotUnderstoodIsRefused(String head, String problem) {
-        assertThat(csv.read(head + "\n", 2, PLAN).problem()).isEqualTo(problem);
+        assertThat(csv.read(head + "\n", 2, PLAN, BEGUN).problem()).isEqualTo(problem);
     }
 
     @Test
     void aQuotationMarkLeftOpenIsToldByItsRow() {
-        ReadingsCsv.Read read = csv.read("time,place,temp_air_c\n2026-11-01T08:00:00Z,\"warm,20\n", 2, PLAN);
+        ReadingsCsv.Read read = csv.read("time,place,temp_air_c\n2026-11-01T08:00:00Z,\"warm,20\n", 2, PLAN, BEGUN);
         assertThat(read.problem()).isEqualTo("csv.broken");
     }
 
     @Test
     void theMarkBeforeUtf8IsNoPartOfTheHead() {
-        assertThat(csv.read("\uFEFFtime,place,temp_air_c\n2026-11-01T08:00:00Z,warm,20\n", 2, PLAN)
+        assertThat(csv.read("\uFEFFtime,place,temp_air_c\n2026-11-01T08:00:00Z,warm,20\n", 2, PLAN, BEGUN)
                         .taken())
                 .hasSize(1);
     }
@@ -181,25 +183,48 @@ class ReadingsCsvTest {
     @Test
     void theSameRowIsTheSameReading() {
         String head = "time,place,temp_air_c\n";
-        String id = csv.read(head + "2026-11-01T08:00:00Z,warm,20\n", 2, PLAN)
+        String id = csv.read(head + "2026-11-01T08:00:00Z,warm,20\n", 2, PLAN, BEGUN)
                 .taken()
                 .get(0)
                 .clientId();
-        assertThat(csv.read(head + "2026-11-01T09:00:00+01:00,warm,20\n", 2, PLAN)
+        assertThat(csv.read(head + "2026-11-01T09:00:00+01:00,warm,20\n", 2, PLAN, BEGUN)
                         .taken()
                         .get(0)
                         .clientId())
                 .isEqualTo(id);
-        assertThat(csv.read(head + "2026-11-01T08:00:00Z,warm,20.5\n", 2, PLAN)
+        assertThat(csv.read(head + "2026-11-01T08:00:00Z,warm,20.5\n", 2, PLAN, BEGUN)
                         .taken()
                         .get(0)
                         .clientId())
                 .isNotEqualTo(id);
-        assertThat(csv.read(head + "2026-11-01T08:00:00Z,warm,20\n", 3, PLAN)
+        assertThat(csv.read(head + "2026-11-01T08:00:00Z,warm,20\n", 3, PLAN, BEGUN)
                         .taken()
                         .get(0)
                         .clientId())
                 .as("of another enclosure")
                 .isNotEqualTo(id);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "2026-11-01T00:00:00Z, ''",
+        "2026-10-31T23:59:59Z, csv.before",
+        "2026-11-01T00:59:00+01:00, csv.before",
+        "2026-10-31T23:30:00-01:00, ''"
+    })
+    void whatIsReadBeforeTheEnclosureStoodIsRefused(String time, String problem) {
+        ReadingsCsv.Read read =
+                csv.read("time,place,temp_air_c\n" + time + ",warm,20\n", 2, PLAN, LocalDate.of(2026, 11, 1));
+        assertThat(read.rows())
+                .singleElement()
+                .extracting(ReadingsCsv.Row::problem)
+                .isEqualTo(problem);
+        assertThat(read.taken()).hasSize(problem.isEmpty() ? 1 : 0);
+    }
+
+    @Test
+    void anArchiveIsTakenFromItsFirstReadingOn() {
+        assertThat(back("time,place,temp_air_c\n1994-11-01T08:00:00Z,warm,20\n"))
+                .hasSize(1);
     }
 }
