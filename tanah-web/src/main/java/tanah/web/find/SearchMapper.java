@@ -19,8 +19,8 @@ interface SearchMapper {
     /** Takes the next that waits, of the keeper with the fewest running; no other process can take the same. */
     Optional<Claim> claim(@Param("owner") String owner);
 
-    /** Says that a process still works on its own. */
-    int beat(@Param("owner") String owner);
+    /** Says that a process still works on the one that it took. */
+    int beat(@Param("owner") String owner, @Param("id") long id);
 
     /** Returns 0 where it was stopped meanwhile. */
     int progress(@Param("id") long id, @Param("owner") String owner, @Param("progress") int progress);
@@ -38,8 +38,12 @@ interface SearchMapper {
 
     int stop(@Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId);
 
-    /** Marks those whose process has been silent for so many seconds. */
-    int lost(@Param("silence") int silence);
+    /**
+     * Lets those wait again whose process has been silent for so many seconds.
+     *
+     * @param tries how often one is begun; then it has failed
+     */
+    int lost(@Param("silence") int silence, @Param("tries") int tries);
 
     int forget(@Param("enclosureId") long enclosureId);
 }

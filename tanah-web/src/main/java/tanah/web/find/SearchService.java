@@ -30,6 +30,7 @@ import tanah.web.shell.BusyException;
 class SearchService {
     private static final Logger LOG = LoggerFactory.getLogger(SearchService.class);
     private static final int WAITING = 20;
+    private static final int TRIES = 3;
     private static final Duration SILENCE = Duration.ofSeconds(90);
 
     private final String owner = UUID.randomUUID().toString();
@@ -38,6 +39,7 @@ class SearchService {
     private final Catalogues catalogues;
     private final OwnEntryService own;
     private volatile boolean ended;
+    private volatile long current;
     private final ScheduledExecutorService worker = Executors.newSingleThreadScheduledExecutor(work -> {
         Thread thread = new Thread(work, "search");
         thread.setDaemon(true);
@@ -65,13 +67,13 @@ class SearchService {
         searches.leave(owner);
     }
 
-    /** Says that this process lives, and finds those that do not. */
+    /** Says what this process works on, and finds what nobody works on any more, be it its own. */
     @Scheduled(fixedDelayString = "PT15S")
     void beat() {
-        searches.beat(owner);
-        int lost = searches.lost((int) SILENCE.toSeconds());
+        searches.beat(owner, current);
+        int lost = searches.lost((int) SILENCE.toSeconds(), TRIES);
         if (lost > 0) {
-            LOG.info("{} searches were broken off by a restart", lost);
+            LOG.info("{} searches were broken off", lost);
         }
     }
 
@@ -119,6 +121,7 @@ class SearchService {
     private void work(SearchMapper.Claim claim) {
         AtomicBoolean stopped = new AtomicBoolean();
         int[] told = {0};
+        current = claim.id();
         try {
             Design design =
                     own.offered(claim.author(), enclosures.revision(claim.author(), claim.enclosureId(), claim.base()));
@@ -140,6 +143,8 @@ class SearchService {
         } catch (RuntimeException e) {
             LOG.error("search {} failed", claim.id(), e);
             searches.end(claim.id(), owner, "failed", "");
+        } finally {
+            current = 0;
         }
     }
 }

@@ -8,8 +8,10 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ArrayBlockingQueue;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
@@ -44,6 +46,7 @@ class ImportJobs {
     private final Words words;
     private final TransactionTemplate transaction;
     private final TransactionTemplate beside;
+    private final Set<Long> held = ConcurrentHashMap.newKeySet();
     private volatile boolean ended;
     private final ThreadPoolExecutor worker =
             new ThreadPoolExecutor(1, 1, 0, TimeUnit.SECONDS, new ArrayBlockingQueue<>(WAITING), work -> {
@@ -75,9 +78,11 @@ class ImportJobs {
             return id;
         }
         Presentation presentation = Presentation.current();
+        held.add(id.get());
         try {
             worker.execute(() -> work(id.get(), keeperId, file, presentation));
         } catch (RejectedExecutionException e) {
+            held.remove(id.get());
             jobs.end(id.get(), "broken", "");
             delete(file);
             throw new BusyException("imports");
@@ -129,6 +134,7 @@ class ImportJobs {
             LOG.error("an archive could not be read in", e);
             jobs.end(id, "refused", new ImportAnswer(List.of(), List.of(fault())).write());
         } finally {
+            held.remove(id);
             delete(file);
             Presentation.unbind();
             LocaleContextHolder.resetLocaleContext();
@@ -169,13 +175,16 @@ class ImportJobs {
         }
     }
 
-    /** Says that this process lives, and finds those that do not. */
+    /** Says what this process holds, and finds what nobody holds any more, be it its own. */
     @Scheduled(fixedDelayString = "PT15S")
     void beat() {
-        jobs.beat(owner);
+        List<Long> mine = List.copyOf(held);
+        if (!mine.isEmpty()) {
+            jobs.beat(mine);
+        }
         int lost = jobs.lost((int) SILENCE.toSeconds());
         if (lost > 0) {
-            LOG.info("{} archives were broken off by a restart", lost);
+            LOG.info("{} archives were broken off", lost);
         }
         jobs.forget(KEPT_DAYS);
     }

@@ -1,5 +1,6 @@
 package tanah.web.transfer;
 
+import java.util.Collection;
 import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Mapper;
@@ -25,7 +26,8 @@ interface ImportMapper {
 
     int stop(@Param("keeperId") long keeperId, @Param("id") long id);
 
-    void beat(@Param("owner") UUID owner);
+    /** Of those that a process holds; at least one. */
+    void beat(@Param("ids") Collection<Long> ids);
 
     /** Those whose process has not been heard of. */
     int lost(@Param("silence") int silence);

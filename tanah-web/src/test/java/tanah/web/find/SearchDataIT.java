@@ -92,25 +92,50 @@ class SearchDataIT {
         assertThat(searches.end(id, me, "done", "{}")).isEqualTo(1);
     }
 
-    /** What a process that ends leaves behind, another takes up; what falls silent is said to have failed. */
+    private String state() {
+        return searches.newest(keeper, enclosure).orElseThrow().state();
+    }
+
+    /** What a process that ends leaves behind, another takes up. */
     @Test
-    void whatIsLeftWaitsAgainAndWhatIsSilentHasFailed() {
+    void whatIsLeftWaitsAgain() {
         String me = UUID.randomUUID().toString();
         long id = searches.insert(keeper, enclosure, 1).orElseThrow();
         claim(me, id);
-        searches.lost(3600);
-        assertThat(searches.newest(keeper, enclosure).orElseThrow().state())
-                .as("it lives")
-                .isEqualTo("running");
-        assertThat(searches.beat(me)).isEqualTo(1);
+        searches.lost(3600, 3);
+        assertThat(state()).as("it lives").isEqualTo("running");
         assertThat(searches.leave(me)).isEqualTo(1);
-        assertThat(searches.newest(keeper, enclosure).orElseThrow().isOn()).isTrue();
-        claim(me, id);
-        searches.lost(-1);
-        assertThat(searches.newest(keeper, enclosure).orElseThrow().state()).isEqualTo("failed");
+        assertThat(state()).isEqualTo("waiting");
+        searches.stop(keeper, enclosure);
+    }
+
+    /** A plan that kills its process is not tried for ever. */
+    @Test
+    void whatFellSilentIsTriedAgainTwiceAndHasFailedThen() {
+        long id = searches.insert(keeper, enclosure, 1).orElseThrow();
+        for (int i = 1; i <= 2; i++) {
+            claim(UUID.randomUUID().toString(), id);
+            searches.lost(-1, 3);
+            assertThat(state()).as("begun %d times", i).isEqualTo("waiting");
+        }
+        claim(UUID.randomUUID().toString(), id);
+        searches.lost(-1, 3);
+        assertThat(state()).isEqualTo("failed");
         assertThat(searches.insert(keeper, enclosure, 1)).isPresent();
         searches.forget(enclosure);
         assertThat(searches.newest(keeper, enclosure).orElseThrow().isOn()).isTrue();
+        searches.stop(keeper, enclosure);
+    }
+
+    /** A process whose database was away while it ended a search lives on; that search must not look alive by it. */
+    @Test
+    void aProcessSpeaksForTheSearchOnlyThatItWorksOn() {
+        String me = UUID.randomUUID().toString();
+        long id = searches.insert(keeper, enclosure, 1).orElseThrow();
+        claim(me, id);
+        assertThat(searches.beat(me, 0)).isZero();
+        assertThat(searches.beat(UUID.randomUUID().toString(), id)).isZero();
+        assertThat(searches.beat(me, id)).isEqualTo(1);
         searches.stop(keeper, enclosure);
     }
 }
