@@ -1,4 +1,4 @@
-# Sourced by tanah: a primary, a synchronous standby, two applications; the primary is killed while twenty write.
+# Sourced by tanah: a primary, a synchronous standby, two applications behind a proxy; the primary is killed while twenty write.
 # shellcheck shell=bash
 
 # A copy of a running database that follows it; the primary answers a save when the copy has it too.
@@ -25,8 +25,10 @@ failover_test() {
     build "$web_jar" tanah-web; build "$bench_jar" tanah-bench
     start_standby "$port" "$scratch/db-standby" "$other"
     export TANAH_DB_URL="jdbc:postgresql://127.0.0.1:$port,127.0.0.1:$other/tanah?targetServerType=primary&hostRecheckSeconds=1"
+    export TANAH_FORWARDED=framework
     scratch_app one; local one=$app_id one_port=$app_port
     scratch_app two; local two=$app_id two_port=$app_port
+    start_proxy "$one_port" "$two_port"
     local runner=""; [ "$(id -u)" -ne 0 ] || runner="runuser -u tanah-db --"
     cat > "$scratch/strike" <<STRIKE
 #!/bin/bash
@@ -38,7 +40,8 @@ $runner '$PG/pg_ctl' -D '$scratch/db-standby' -w -t 30 promote >/dev/null
 STRIKE
     chmod +x "$scratch/strike"
     local result=0 lost
-    java -cp "$bench_jar" tanah.bench.site.Failover "http://127.0.0.1:$one_port" "http://127.0.0.1:$two_port" "$scratch/acknowledged" "$scratch/strike" || result=1
+    java -cp "$bench_jar" tanah.bench.site.Failover "http://localhost:$proxy_port" "$scratch/acknowledged" "$scratch/strike" || result=1
+    stop_proxy
     kill "$one" "$two"; wait "$one" "$two" 2>/dev/null || true
     lost=$(db_psql "$other" tanah <<SQL
 create temp table said (what text, enclosure bigint, which text, value text);
@@ -57,4 +60,4 @@ SQL
         return 1
     fi
 }
-cmd_failover_test() { need_java; with_test_db failover_test; }
+cmd_failover_test() { need_java; need_nginx; with_test_db failover_test; }

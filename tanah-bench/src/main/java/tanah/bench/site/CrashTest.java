@@ -70,6 +70,7 @@ public final class CrashTest {
             written.put(name, new Acknowledged(visitor.begin()));
             names.add(name);
         }
+        CrashJobs jobs = new CrashJobs(base, run);
         Random random = new Random(20261123);
         int missing = 0;
         int kills = 0;
@@ -81,6 +82,9 @@ public final class CrashTest {
                 writer.start();
                 writers.add(writer);
             }
+            Thread worker = new Thread(() -> jobs.run(stop));
+            worker.start();
+            writers.add(worker);
             awaitWrites(writes.get());
             Thread.sleep(random.nextInt(2000));
             kill(random);
@@ -89,19 +93,22 @@ public final class CrashTest {
                 writer.join();
             }
             start();
-            missing += look(names);
+            missing += look(names) + jobs.look();
             out.println("kill " + (kills + 1) + ": " + writes.get() + " acknowledged writes, " + missing + " missing");
         }
+        int hanging = jobs.hanging();
         application.destroy();
         application.waitFor(20, TimeUnit.SECONDS);
-        boolean held = missing == 0 && writes.get() > KILLS;
+        boolean held = missing == 0 && hanging == 0 && writes.get() > KILLS && jobs.taken() > 0;
         out.printf(
                 Locale.ROOT,
-                "crash-test: %s; %d kills, %d acknowledged writes, %d missing, %d s%n",
+                "crash-test: %s; %d kills, %d acknowledged writes, %s, %d missing, %d jobs hanging, %d s%n",
                 held ? "nothing lost" : "LOST",
                 kills,
                 writes.get(),
+                jobs.figures(),
                 missing,
+                hanging,
                 (System.nanoTime() - began) / 1_000_000_000L);
         System.exit(held ? 0 : 1);
     }

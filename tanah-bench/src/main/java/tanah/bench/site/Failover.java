@@ -17,7 +17,7 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.atomic.AtomicInteger;
 
 /**
- * Twenty keepers write on two applications while the database that both use is killed and its standby promoted. Writes down what was
+ * Twenty keepers write on two applications behind a proxy while the database that both use is killed and its standby promoted. Writes down what was
  * acknowledged, for whoever looks into the database afterwards. Exit 0 if everybody writes again in time.
  */
 public final class Failover {
@@ -29,7 +29,7 @@ public final class Failover {
     private static final int THINK_MS = 150;
     private static final int OK = 200;
 
-    private final List<String> bases;
+    private final String base;
     private final Queue<String> acknowledged = new ConcurrentLinkedQueue<>();
     private final Queue<String> faults = new ConcurrentLinkedQueue<>();
     private final CountDownLatch ready = new CountDownLatch(WRITERS + READERS);
@@ -40,14 +40,14 @@ public final class Failover {
     private volatile long killed = Long.MAX_VALUE;
     private volatile boolean ended;
 
-    private Failover(List<String> bases) {
-        this.bases = bases;
+    private Failover(String base) {
+        this.base = base;
     }
 
-    /** @param args two addresses, the file for what was acknowledged, and a command that kills and promotes */
+    /** @param args address of the proxy, the file for what was acknowledged, and a command that kills and promotes */
     public static void main(String[] args) throws Exception {
         PrintStream out = System.out;
-        Failover test = new Failover(List.of(args[0], args[1]));
+        Failover test = new Failover(args[0]);
         List<Thread> threads = new ArrayList<>();
         for (int i = 0; i < WRITERS + READERS; i++) {
             int number = i;
@@ -59,14 +59,14 @@ public final class Failover {
         Thread.sleep(BEFORE_S * 1000L);
         int before = test.acknowledged.size();
         test.killed = System.nanoTime();
-        int code = new ProcessBuilder("bash", "-c", args[3]).inheritIO().start().waitFor();
+        int code = new ProcessBuilder("bash", "-c", args[2]).inheritIO().start().waitFor();
         double promoted = (System.nanoTime() - test.killed) / 1e9;
         Thread.sleep(AFTER_S * 1000L);
         test.ended = true;
         for (Thread thread : threads) {
             thread.join();
         }
-        Files.write(Path.of(args[2]), test.acknowledged);
+        Files.write(Path.of(args[1]), test.acknowledged);
         double slowest =
                 test.again.stream().mapToDouble(Double::doubleValue).max().orElse(Double.POSITIVE_INFINITY);
         boolean holds = code == 0
@@ -94,7 +94,7 @@ public final class Failover {
 
     private void keep(int number) {
         try {
-            Visitor visitor = new Visitor(bases.get(number % bases.size()));
+            Visitor visitor = new Visitor(base);
             visitor.register("failover " + run + " " + number);
             long enclosure = visitor.begin();
             ready.countDown();
