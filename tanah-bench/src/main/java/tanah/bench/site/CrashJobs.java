@@ -54,7 +54,7 @@ final class CrashJobs {
     private static byte[] archive() throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
-            zip.putNextEntry(new ZipEntry("manifest.json"));
+            zip.putNextEntry(new ZipEntry("tanah-archive.json"));
             zip.write("{}".getBytes(StandardCharsets.UTF_8));
             for (int i = 0; i < BOXES; i++) {
                 zip.putNextEntry(new ZipEntry("enclosures/" + i + "-box/design.json"));

@@ -61,12 +61,19 @@ public record Failure(Kind kind, String device, double hours, Season season) {
             all.add(new Failure(Kind.POWER_CUT, "", hours, Season.WINTER));
         }
         all.add(new Failure(Kind.HEAT_WAVE, "", 48, Season.SUMMER));
-        all.add(new Failure(Kind.HEAT_WAVE_LAMPS_OFF, "", 48, Season.SUMMER));
+        if (hasLamp(mapped)) {
+            all.add(new Failure(Kind.HEAT_WAVE_LAMPS_OFF, "", 48, Season.SUMMER));
+        }
         if (!mapped.enclosure().mist().events().isEmpty()) {
             all.add(new Failure(Kind.MISTING, "", 8, Season.WINTER));
         }
         all.add(new Failure(Kind.BLOCKED, "", 24, Season.SUMMER));
         return all;
+    }
+
+    /** Whether there is a lamp that could be switched off. */
+    public static boolean hasLamp(MappedDesign mapped) {
+        return mapped.enclosure().fixtures().stream().anyMatch(f -> f.part() instanceof Fixture.Lamp);
     }
 
     /**

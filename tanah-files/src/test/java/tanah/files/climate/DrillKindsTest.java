@@ -12,6 +12,7 @@ import java.util.OptionalDouble;
 import java.util.concurrent.ConcurrentHashMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
@@ -72,6 +73,16 @@ class DrillKindsTest {
                 .mapToDouble(OptionalDouble::getAsDouble)
                 .reduce(hot ? Math::max : Math::min)
                 .orElseThrow();
+    }
+
+    /** Only what there is can be off. */
+    @ParameterizedTest
+    @CsvSource({"mossy-frog-paludarium, true", "collared-lizard-arid, true", "giant-millipede-box, false"})
+    void aWaveWithTheLampsOffIsForPlansWithLamps(String name, boolean lamps) {
+        MappedDesign mapped = plan(name).mapped();
+        assertThat(Failure.hasLamp(mapped)).isEqualTo(lamps);
+        assertThat(Failure.of(mapped).stream().anyMatch(f -> f.kind() == Failure.Kind.HEAT_WAVE_LAMPS_OFF))
+                .isEqualTo(lamps);
     }
 
     @ParameterizedTest

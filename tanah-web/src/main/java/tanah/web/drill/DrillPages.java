@@ -7,8 +7,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import org.springframework.stereotype.Component;
 import tanah.core.animal.Inhabitant;
+import tanah.core.box.Floor;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.climate.DayCourse;
 import tanah.core.evaluate.Evaluation;
@@ -17,6 +19,7 @@ import tanah.core.failure.FailureCourse;
 import tanah.core.finding.Severity;
 import tanah.core.forecast.ClimateKey;
 import tanah.core.forecast.Forecast;
+import tanah.core.mapping.MappedDesign;
 import tanah.core.need.ClimatePlace;
 import tanah.core.need.HardLimits;
 import tanah.web.catalogue.Catalogues;
@@ -38,6 +41,9 @@ class DrillPages {
     private final Evaluations evaluations;
     private final Cache<Key, FailureCourse> played =
             Caffeine.newBuilder().maximumSize(60).build();
+
+    private static final Set<String> OF_LAMPS = Set.of("heat_wave.protect.1", "blocked.protect.2");
+    private static final Set<String> OF_WATER = Set.of("heat_wave_lamps_off.protect.2");
 
     /** A failure hangs on the climate, the animals and the room without power. */
     private record Key(ClimateKey climate, List<Inhabitant> animals, Failure failure, double cut) {}
@@ -77,7 +83,7 @@ class DrillPages {
                 label(now, e, catalogue),
                 chart(p, e),
                 facts(p, e),
-                protect(now),
+                protect(now, f.mapped()),
                 shownCut,
                 now.kind() == Failure.Kind.POWER_CUT);
     }
@@ -106,15 +112,23 @@ class DrillPages {
         return f.kind().name().toLowerCase(Locale.ROOT);
     }
 
-    private List<String> protect(Failure f) {
+    /** What speaks of lamps or of water only where there are such. */
+    private List<String> protect(Failure f, MappedDesign mapped) {
         List<String> all = new ArrayList<>();
         for (int i = 1; i <= 3; i++) {
-            String words = this.words.or("drill." + word(f) + ".protect." + i, "");
-            if (!words.isEmpty()) {
+            String key = word(f) + ".protect." + i;
+            boolean means = !(OF_LAMPS.contains(key) && !Failure.hasLamp(mapped)
+                    || OF_WATER.contains(key) && !hasWater(mapped));
+            String words = this.words.or("drill." + key, "");
+            if (means && !words.isEmpty()) {
                 all.add(words);
             }
         }
         return all;
+    }
+
+    private static boolean hasWater(MappedDesign mapped) {
+        return mapped.enclosure().floor().stream().anyMatch(Floor.Water.class::isInstance);
     }
 
     private List<DrillView.Fact> facts(FailureCourse p, Evaluation e) {
@@ -148,7 +162,10 @@ class DrillPages {
                             worst,
                             l.animal())));
             if (l.back().isPresent() && l.back().getAsDouble() > 0) {
-                facts.add(new DrillView.Fact(Severity.HINT, words.of("drill.back", hours(l.back()))));
+                boolean atOnce = hours(l.back()).equals(hours(OptionalDouble.of(0)));
+                facts.add(new DrillView.Fact(
+                        Severity.HINT,
+                        atOnce ? words.of("drill.back.at_once") : words.of("drill.back", hours(l.back()))));
             }
         }
         if (p.failure().kind() == Failure.Kind.MISTING) {

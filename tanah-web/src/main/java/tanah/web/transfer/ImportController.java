@@ -122,15 +122,16 @@ class ImportController {
                         ? "redirect:/enclosures/" + answer.made().get(0) + "/ground"
                         : "redirect:/";
             case "refused" -> refuse(model, job.fileName(), answer.problems());
-            default ->
-                refuse(
-                        model,
-                        job.fileName(),
-                        List.of(new Problem(
-                                "",
-                                words.of(job.state().equals("stopped") ? "archive.stopped" : "archive.broken_off"),
-                                words.of("archive.again"))));
+            case "stopped" -> ended(model, words.of("archive.stopped", job.fileName()));
+            default -> ended(model, words.of("archive.broken_off", job.fileName()));
         };
+    }
+
+    /** Nothing was wrong with the file. */
+    private static String ended(Model model, String said) {
+        model.addAttribute("problems", List.of());
+        model.addAttribute("said", said);
+        return "transfer/import";
     }
 
     private static boolean isArchive(MultipartFile file) throws IOException {

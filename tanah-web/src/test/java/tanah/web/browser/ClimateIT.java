@@ -247,7 +247,7 @@ class ClimateIT extends BrowserTest {
         StagePage.open(page, "air");
         settled();
         assertThat(page.locator(".ledger .bar, .ledger").first()).containsText("Humidity");
-        play("Heat wave of 48 h", "lamps on");
+        play("Heat wave of 48 h", "all running");
         assertThat(page.locator(".drill-facts li").first()).containsText("26");
         play("Mist stuck on", "");
         assertThat(page.locator(".drill-facts")).containsText("The nozzles give");

@@ -249,19 +249,18 @@ class FrameIT extends BrowserTest {
                                 .getBytes(StandardCharsets.UTF_8)));
         press("Look at it");
         assertThat(page.locator("main")).containsText("before the enclosure stood");
-        assertThat(page.getByText("Take 2 readings in")).hasCount(0);
+        assertThat(page.getByText("Take them in")).hasCount(0);
         page.navigate(page.url() + "?since=2126-11-20");
         assertThat(page.locator("#since-error")).isVisible();
         page.getByLabel("The enclosure stands since").fill("2026-11-20");
         press("Look again");
-        assertThat(page.getByRole(AriaRole.STATUS))
-                .containsText("1 rows with 2 readings will be taken, 3 rows are refused");
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("Will be taken: rows 1, readings 2. Refused: rows 3.");
         assertThat(page.locator("main")).containsText("time without offset");
         assertThat(page.locator("main")).containsText("no such place");
         assertThat(page.locator("main")).containsText("210 cannot be, between -10 and 60");
         String preview = page.url();
         page.reload();
-        press("Take 2 readings in");
+        press("Take them in (2)");
         assertThat(page.locator("section[aria-labelledby=table-head] tbody tr")).hasCount(2);
         assertThat(page.navigate(preview).status()).isEqualTo(404);
     }
