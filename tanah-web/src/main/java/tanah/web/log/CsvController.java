@@ -25,6 +25,8 @@ import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.web.util.UriComponentsBuilder;
 import tanah.web.account.Keeper;
+import tanah.web.audit.Audit;
+import tanah.web.audit.AuditKind;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.enclosure.FileNames;
@@ -45,6 +47,7 @@ class CsvController {
     private final ReadingsCsv csv;
     private final ReadingsTable table;
     private final PendingImports pending;
+    private final Audit audit;
     private final Words words;
     private final Clock clock;
 
@@ -54,6 +57,7 @@ class CsvController {
             ReadingsCsv csv,
             ReadingsTable table,
             PendingImports pending,
+            Audit audit,
             Words words,
             Clock clock) {
         this.enclosures = enclosures;
@@ -61,6 +65,7 @@ class CsvController {
         this.csv = csv;
         this.table = table;
         this.pending = pending;
+        this.audit = audit;
         this.words = words;
         this.clock = clock;
     }
@@ -69,6 +74,7 @@ class CsvController {
     void export(@PathVariable long id, @AuthenticationPrincipal Keeper keeper, HttpServletResponse response)
             throws IOException {
         Enclosure enclosure = enclosures.get(keeper.id(), id);
+        audit.of(keeper.id(), AuditKind.EXPORTED, enclosure.design().name());
         String name = FileNames.plain(enclosure.design().name()) + "-readings.csv";
         response.setContentType(CSV.toString());
         response.setHeader(

@@ -30,6 +30,14 @@ interface EventMapper {
             @Param("version") int version,
             @Param("row") Event.New row);
 
+    /** Keeps an event as it is now, before {@link #changeBack}. */
+    int rememberNow(
+            @Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId, @Param("change") long change);
+
+    /** Makes an event what it was before a change. */
+    int changeBack(
+            @Param("keeperId") long keeperId, @Param("enclosureId") long enclosureId, @Param("change") long change);
+
     int setDeleted(
             @Param("keeperId") long keeperId,
             @Param("enclosureId") long enclosureId,

@@ -1,5 +1,6 @@
 package tanah.web.log;
 
+import java.math.BigDecimal;
 import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
@@ -62,11 +63,15 @@ class EventPages {
                 Presentation.current().moment(e.happenedAt().atZoneSameInstant(clock.getZone())),
                 words.of("event." + e.kind()),
                 e.note(),
-                e.massG() == null ? "" : Numbers.upTo(e.massG().doubleValue(), 2) + "\u2009g",
+                e.massG() == null ? "" : mass(e.massG()),
                 e.author(),
                 photos.stream()
                         .filter(p -> p.eventId() == e.id())
                         .map(Event.Photo::id)
                         .toList());
+    }
+
+    static String mass(BigDecimal grams) {
+        return Numbers.upTo(grams.doubleValue(), 2) + "\u2009g";
     }
 }

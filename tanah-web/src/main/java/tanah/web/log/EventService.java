@@ -75,6 +75,17 @@ public class EventService {
         return stored;
     }
 
+    /**
+     * Makes an event what it was before a change; what it is now can be put back in its turn.
+     *
+     * @return false where there is no such change, or the event lies in the bin
+     */
+    @Transactional
+    public boolean changeBack(long keeperId, long enclosure, long change) {
+        return events.rememberNow(keeperId, enclosure, change) > 0
+                && events.changeBack(keeperId, enclosure, change) > 0;
+    }
+
     /** Takes an event out; it can be put back. */
     @Transactional
     public boolean setDeleted(long keeperId, long enclosure, long id, boolean deleted) {

@@ -52,11 +52,13 @@ public class LogBin {
     /**
      * An event as it was.
      *
+     * @param change that can be put back; 0 where none can
      * @param gone   taken out, else changed
      * @param author who did it; empty if that account is gone
      */
     public record OldEvent(
             long id,
+            long change,
             String kind,
             String note,
             @Nullable BigDecimal massG,

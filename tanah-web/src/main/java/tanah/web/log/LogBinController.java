@@ -86,6 +86,13 @@ class LogBinController {
         return "redirect:/enclosures/{id}/log/bin";
     }
 
+    @PostMapping("/events/{change}/back")
+    String changeBack(@PathVariable long id, @PathVariable long change, @AuthenticationPrincipal Keeper keeper) {
+        enclosures.loggable(keeper.id(), id);
+        events.changeBack(keeper.id(), id, change);
+        return "redirect:/enclosures/{id}/log/bin";
+    }
+
     private Line line(Design design, LogBin.OldReading r, String base) {
         Optional<ReadingKind> kind = kinds.find(r.kind());
         String was = kind.map(k -> kinds.shown(k, r.value())).orElse(String.valueOf(r.value()));
@@ -104,10 +111,17 @@ class LogBinController {
     private Line line(LogBin.OldEvent e, String base) {
         return new Line(
                 words.of("event." + e.kind()) + ", " + pages.moment(e.happenedAt()),
-                e.note(),
+                e.massG() == null ? e.note() : (e.note() + " " + EventPages.mass(e.massG())).strip(),
                 words.of(e.gone() ? "bin.out" : "bin.changed"),
                 who(e.author(), pages.moment(e.changedAt())),
-                e.gone() ? Optional.of(base + "/events/" + e.id() + "/back") : Optional.empty());
+                back(e, base));
+    }
+
+    private static Optional<String> back(LogBin.OldEvent e, String base) {
+        if (e.gone()) {
+            return Optional.of(base + "/events/" + e.id() + "/back");
+        }
+        return e.change() > 0 ? Optional.of(base + "/log/bin/events/" + e.change() + "/back") : Optional.empty();
     }
 
     private String who(String author, String when) {

@@ -151,6 +151,34 @@ class LogBinIT {
         assertThat(bin.events(owner, box)).hasSize(1);
     }
 
+    @Test
+    void anEventIsMadeWhatItWasAndBackAgain() {
+        long id = events.add(owner, box, event("ten crickets"), List.of()).orElseThrow();
+        events.change(assistant, box, id, events.get(owner, box, id).version(), event("nothing"), List.of());
+        long change = bin.events(owner, box).get(0).change();
+        long stranger = keeper("stranger");
+        long other = enclosures.create(stranger, Design.named("box"), "kept", "begun");
+        assertThat(events.changeBack(stranger, box, change)).isFalse();
+        assertThat(events.changeBack(stranger, other, change))
+                .as("by way of another box")
+                .isFalse();
+        assertThat(events.changeBack(reader, box, change)).isFalse();
+        assertThat(events.get(owner, box, id).note()).isEqualTo("nothing");
+        assertThat(bin.events(owner, box)).hasSize(1);
+        assertThat(events.changeBack(owner, box, change)).isTrue();
+        assertThat(events.get(owner, box, id).note()).isEqualTo("ten crickets");
+        assertThat(bin.events(owner, box)).extracting(LogBin.OldEvent::note).containsExactly("nothing", "ten crickets");
+        assertThat(events.changeBack(
+                        assistant, box, bin.events(owner, box).get(0).change()))
+                .isTrue();
+        assertThat(events.get(owner, box, id).note()).isEqualTo("nothing");
+        events.setDeleted(owner, box, id, true);
+        assertThat(bin.events(owner, box)).filteredOn(e -> !e.gone()).allMatch(e -> e.change() == 0);
+        assertThat(events.changeBack(owner, box, change))
+                .as("it lies in the bin")
+                .isFalse();
+    }
+
     private long photo() {
         byte[] jpeg = {1, 2, 3};
         long id = events.add(owner, box, event("seen"), List.of(new Photos.Made(jpeg, jpeg, 1, 1)))
