@@ -20,7 +20,7 @@ import java.util.zip.ZipOutputStream;
  * as a whole or not at all, and no job hangs for ever.
  */
 final class CrashJobs {
-    private static final int BOXES = 8;
+    private static final int BOXES = 3;
     private static final Path EXAMPLE = Path.of("docs/examples/giant-millipede-box.json");
     private static final Pattern BOX = Pattern.compile("/enclosures/(\\d+)/ground");
     private static final String ON = "id=\"progress\"";
