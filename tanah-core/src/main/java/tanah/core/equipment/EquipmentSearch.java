@@ -53,6 +53,7 @@ public final class EquipmentSearch {
     private final BooleanSupplier stop;
     private final IntConsumer progress;
     private final Map<String, EquipmentFound.Answer> memo = new HashMap<>();
+    private final WholeDays days;
     private final SearchStops stops;
     private Optional<Forecast> near = Optional.empty();
 
@@ -64,7 +65,8 @@ public final class EquipmentSearch {
         this.targets = Wish.of(plan.animals());
         this.variant = new PlanVariant(plan, catalogue);
         this.options = LampOptions.of(plan, variant, catalogue);
-        this.stops = new SearchStops(plan.design(), catalogue, stop);
+        this.days = new WholeDays(stop);
+        this.stops = new SearchStops(plan.design(), catalogue, days);
         this.uv = new UvSearch(plan, variant, wantedUv(plan), catalogue);
     }
 
@@ -176,7 +178,7 @@ public final class EquipmentSearch {
 
     private HumiditySearch humid(EquipmentFound.Answer a) {
         List<Wish> humidity = targets.stream().filter(Wish::isHumidity).toList();
-        return HumiditySearch.of(a.design(), humidity, catalogue, stop);
+        return HumiditySearch.of(a.design(), humidity, catalogue, days, stop);
     }
 
     private Optional<Range> uvRange() {

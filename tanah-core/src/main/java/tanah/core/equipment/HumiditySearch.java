@@ -30,8 +30,9 @@ record HumiditySearch(Design design, List<EquipmentFound.Value> values, List<Wis
     private static final String SCHOOL = "misting";
 
     /** @param targets of humidity */
-    static HumiditySearch of(Design plan, List<Wish> targets, Catalogue catalogue, BooleanSupplier stop) {
-        Sized sized = new Sized(catalogue, targets, stop);
+    static HumiditySearch of(
+            Design plan, List<Wish> targets, Catalogue catalogue, WholeDays whole, BooleanSupplier stop) {
+        Sized sized = new Sized(catalogue, targets, whole);
         Days asPlanned = sized.days(plan);
         if (asPlanned.shortage <= 0 || stop.getAsBoolean()) {
             return asPlanned.humid();
@@ -97,13 +98,12 @@ record HumiditySearch(Design design, List<EquipmentFound.Value> values, List<Wis
         }
     }
 
-    private record Sized(Catalogue catalogue, List<Wish> targets, BooleanSupplier stop) {
+    private record Sized(Catalogue catalogue, List<Wish> targets, WholeDays whole) {
         Days days(Design design) {
             Evaluation e = Evaluator.evaluate(design, catalogue);
             MappedDesign mapped = MappedDesign.of(design, e.vessel(), e.ground(), e.animals(), catalogue)
                     .orElseThrow();
-            Forecast f = Forecast.steady(mapped, Optional.empty(), Factors.ONE, 0, TOLERANCE)
-                    .withDays(stop);
+            Forecast f = whole.with(Forecast.steady(mapped, Optional.empty(), Factors.ONE, 0, TOLERANCE));
             List<EquipmentFound.Value> values = new ArrayList<>();
             List<Wish.Miss> misses = new ArrayList<>();
             double shortage = 0;

@@ -3,7 +3,6 @@ package tanah.core.equipment;
 import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
@@ -16,12 +15,12 @@ import tanah.core.finding.Severity;
 /** Stops that a combination would bring: what is offered is not worse than what it takes away. */
 final class SearchStops {
     private final Catalogue catalogue;
-    private final BooleanSupplier stop;
+    private final WholeDays days;
     private final Set<RuleId> known;
 
-    SearchStops(Design plan, Catalogue catalogue, BooleanSupplier stop) {
+    SearchStops(Design plan, Catalogue catalogue, WholeDays days) {
         this.catalogue = catalogue;
-        this.stop = stop;
+        this.days = days;
         this.known = of(plan);
     }
 
@@ -42,7 +41,7 @@ final class SearchStops {
         Evaluation plain = Evaluator.evaluate(design, catalogue);
         Set<RuleId> all = new HashSet<>();
         Evaluator.forecast(plain, catalogue, Optional.empty())
-                .ifPresent(f -> Stream.of(f, f.withDays(stop))
+                .ifPresent(f -> Stream.of(f, days.with(f))
                         .flatMap(x -> Evaluator.withForecast(plain, x, catalogue).findings().stream())
                         .filter(x -> x.severity() == Severity.STOP)
                         .map(Finding::rule)

@@ -109,10 +109,7 @@ public final class Forecast {
         return ClimateKey.of(mapped, roomBand);
     }
 
-    /**
-     * The same climate for another plan of the same {@link ClimateKey}: other names, other animals. Only the UV that an animal can
-     * reach is asked anew where this one reaches farther or less far.
-     */
+    /** The same climate for another plan of the same key: only the UV that an animal can reach is asked anew where its reach differs. */
     public Forecast of(MappedDesign other) {
         if (!ClimateKey.of(other, roomBand).equals(key())) {
             throw new IllegalArgumentException("not the same climate");
@@ -150,6 +147,14 @@ public final class Forecast {
         }
         return new Forecast(
                 mapped, model, steady, light, bands, found, WaterHeat.of(model, mapped, steady), switched, roomBand);
+    }
+
+    /** The same with the whole days, and what heats the water, of another forecast of the same climate; bands of the room may differ. */
+    public Forecast withDaysOf(Forecast other) {
+        if (!ClimateKey.of(mapped, 0).equals(ClimateKey.of(other.mapped, 0))) {
+            throw new IllegalArgumentException("not the same climate");
+        }
+        return new Forecast(mapped, model, steady, light, bands, other.days, other.water, switched, roomBand);
     }
 
     /** The same with relays followed by the minute; itself without any or where the work was given up. */
