@@ -83,6 +83,13 @@ public final class ClimateModel {
         return new ClimateModel(other, seen);
     }
 
+    /** The model of another enclosure; where only its devices differ, rays of those that stay are not followed again. */
+    public ClimateModel to(ClimateCase other, Factors factors) {
+        boolean sameBox = factors.equals(net.factors)
+                && enclosure().withFixtures(other.fixtures()).equals(other);
+        return sameBox ? with(other.fixtures()) : of(other, factors);
+    }
+
     /** Heat that a water takes up (J/K). */
     public double waterCapacity(int body) {
         return net.waterStore[body];

@@ -79,7 +79,8 @@ public final class Forecast {
     /** @param tolerance of the steady states (K) */
     public static Forecast steady(
             MappedDesign mapped, Optional<Forecast> near, Factors at, double roomBand, double tolerance) {
-        ClimateModel model = ClimateModel.of(mapped.enclosure(), at);
+        ClimateModel model = near.map(n -> n.model.to(mapped.enclosure(), at))
+                .orElseGet(() -> ClimateModel.of(mapped.enclosure(), at));
         Map<SeasonPhase, SteadyState> steady = SteadyCases.of(model, mapped, near.map(n -> n.steady), tolerance);
         return plain(mapped, model, steady, roomBand);
     }

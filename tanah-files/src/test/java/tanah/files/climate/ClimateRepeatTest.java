@@ -10,12 +10,14 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import tanah.core.box.ClimateCase;
 import tanah.core.box.Factors;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.climate.ClimateModel;
 import tanah.core.climate.DayCourse;
 import tanah.core.climate.DayRun;
 import tanah.core.climate.LightMap;
+import tanah.core.climate.Places;
 import tanah.core.climate.SteadyState;
 import tanah.core.climate.Uncertainty;
 import tanah.core.evaluate.Evaluator;
@@ -68,6 +70,33 @@ class ClimateRepeatTest {
         }
         assertThat(again.energy()).isEqualTo(first.energy());
         assertThat(again.water()).isEqualTo(first.water());
+    }
+
+    /** From a model of the same box with other devices, or of another box: as if it were made from nothing. */
+    @ParameterizedTest
+    @MethodSource("boxes")
+    void aModelMadeFromAnotherIsTheSameToTheLastBit(Box box) {
+        ClimateCase whole = box.mapped().enclosure();
+        ClimateCase without =
+                whole.withFixtures(whole.fixtures().subList(1, whole.fixtures().size()));
+        ClimateModel other = BOXES.get((BOXES.indexOf(box) + 1) % BOXES.size()).model();
+        for (ClimateModel from : List.of(ClimateModel.of(without, Factors.ONE), other, box.model())) {
+            for (ClimateCase to : List.of(whole, without)) {
+                ClimateModel plain = ClimateModel.of(to, Factors.ONE);
+                ClimateModel made = from.to(to, Factors.ONE);
+                assertThat(made.enclosure()).isEqualTo(to);
+                for (int i = 0; i < to.fixtures().size(); i++) {
+                    assertThat(made.split(i)).usingRecursiveComparison().isEqualTo(plain.split(i));
+                }
+                Places a = made.steady(box.mapped().winter().day(), true, Optional.empty(), 0.01)
+                        .places();
+                Places b = plain.steady(box.mapped().winter().day(), true, Optional.empty(), 0.01)
+                        .places();
+                for (ClimatePlace place : ClimatePlace.values()) {
+                    assertThat(place.at(a)).as(place.toString()).isEqualTo(place.at(b));
+                }
+            }
+        }
     }
 
     /** Long steps while nothing happens: within a twentieth of a kelvin of steps of five minutes, at every hour. */
