@@ -2,6 +2,7 @@ package tanah.web.shell;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.springframework.beans.InvalidPropertyException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -13,6 +14,12 @@ import org.springframework.web.multipart.MultipartException;
 class OddRequests {
     @ExceptionHandler(InvalidPropertyException.class)
     void field(HttpServletResponse response) throws IOException {
+        response.sendError(HttpServletResponse.SC_BAD_REQUEST);
+    }
+
+    /** Letters that cannot be decoded, such as {@code %zz}. */
+    @ExceptionHandler(InvalidParameterException.class)
+    void letters(HttpServletResponse response) throws IOException {
         response.sendError(HttpServletResponse.SC_BAD_REQUEST);
     }
 

@@ -2,6 +2,10 @@ package tanah.web.security;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import ch.qos.logback.classic.Level;
+import ch.qos.logback.classic.Logger;
+import ch.qos.logback.classic.spi.ILoggingEvent;
+import ch.qos.logback.core.read.ListAppender;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.Socket;
@@ -9,6 +13,8 @@ import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import tanah.web.SharedApplication;
@@ -77,5 +83,21 @@ class RequestsIT {
                 "localhost",
                 "Content-Type: " + type + "\r\nContent-Length: " + body.length() + "\r\n\r\n" + body);
         assertThat(status(answer)).isBetween(400, 499);
+    }
+
+    /** Told so, and not in the log as a fault. */
+    @ParameterizedTest
+    @ValueSource(strings = {"/sign-in?name=%ff%fe", "/register?name=%zz", "/join/x?q=%ff"})
+    void lettersThatCannotBeReadAreNoFaultOfTheSite(String path) throws IOException {
+        Logger container = (Logger) LoggerFactory.getLogger("org.apache.catalina.core.ContainerBase");
+        ListAppender<ILoggingEvent> seen = new ListAppender<>();
+        seen.start();
+        container.addAppender(seen);
+        try {
+            assertThat(status(send("GET " + path, "localhost", "\r\n"))).isLessThan(500);
+        } finally {
+            container.detachAppender(seen);
+        }
+        assertThat(seen.list).filteredOn(e -> e.getLevel() == Level.ERROR).isEmpty();
     }
 }
