@@ -3,7 +3,7 @@
 
 need_nginx() { command -v nginx >/dev/null || { say "Installing nginx for the test ..."; install nginx-light; }; }
 
-# The proxy as it is documented, on loopback and a free port; sets proxy_port and proxy_pid_file.
+# The proxy as it is documented, on loopback and a free port; sets proxy_port.
 start_proxy() { # port-of-one port-of-two
     proxy_port=$(($2 + 1))
     while port_taken "$proxy_port"; do proxy_port=$((proxy_port + 1)); done
