@@ -73,7 +73,7 @@ class DrillPages {
                 .map(x -> new DrillView.Choice(x.word(), label(x, e, catalogue)))
                 .toList();
         if (failure.isEmpty()) {
-            return new DrillView(choices, "", "", "", List.of(), List.of(), shownCut, false);
+            return new DrillView(choices, "", "", "", List.of(), List.of(), List.of(), shownCut, false);
         }
         Failure now = failure.get();
         FailureCourse p = play(e, f, now, cut);
@@ -82,6 +82,7 @@ class DrillPages {
                 now.word(),
                 label(now, e, catalogue),
                 chart(p, e),
+                courses(p).stream().map(DayChart.Course::css).toList(),
                 facts(p, e),
                 protect(now, f.mapped()),
                 shownCut,
@@ -194,7 +195,8 @@ class DrillPages {
         return Numbers.upTo(h, h < 3 ? 1 : 0);
     }
 
-    private String chart(FailureCourse p, Evaluation e) {
+    /** Of the places that the plan has. */
+    private List<DayChart.Course> courses(FailureCourse p) {
         List<DayChart.Course> courses = new ArrayList<>();
         courses.add(course("room", words.of("climate.spot.room"), p, s -> OptionalDouble.of(s.room())));
         courses.add(course(
@@ -209,6 +211,10 @@ class DrillPages {
         courses.add(
                 course("wet", words.of("climate.spot", ClimatePlace.WATER), p, s -> ClimatePlace.WATER.at(s.places())));
         courses.removeIf(c -> c.points().isEmpty());
+        return courses;
+    }
+
+    private String chart(FailureCourse p, Evaluation e) {
         double length = p.samples().isEmpty()
                 ? 24
                 : Math.ceil(p.samples().get(p.samples().size() - 1).hour());
@@ -219,7 +225,7 @@ class DrillPages {
                         new DayChart.Band(0, length, Numbers.temperature(l.low()), Numbers.temperature(l.high()))))
                 .orElse(List.of());
         return new DayChart(
-                        courses,
+                        courses(p),
                         bands,
                         List.of(new DayChart.Lane(words.of("drill.lane"), "fails", List.of(new double[] {
                             p.begins(), p.begins() + p.failure().hours(), 1

@@ -10,6 +10,7 @@ import tanah.core.finding.Severity;
  * @param chosen  word of the one that is played, or empty
  * @param title   of it
  * @param chart   of what follows
+ * @param courses names of what the chart shows, for its key
  * @param facts   sentences, each with its verdict
  * @param protect what would protect
  * @param cut     to which the room falls without power, as typed or shown
@@ -19,6 +20,7 @@ public record DrillView(
         String chosen,
         String title,
         String chart,
+        List<String> courses,
         List<Fact> facts,
         List<String> protect,
         String cut,
