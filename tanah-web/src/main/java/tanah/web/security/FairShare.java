@@ -27,7 +27,9 @@ import tanah.web.shell.Flashes;
 @Component
 @Order(Ordered.LOWEST_PRECEDENCE - 10)
 class FairShare extends OncePerRequestFilter {
-    static final int AT_ONCE = 5;
+    /** One more than there are processors: with several more, pages of others would wait for each of them. */
+    static final int AT_ONCE = Runtime.getRuntime().availableProcessors() + 1;
+
     static final int WAITING = 20;
     private static final long PATIENCE = 20; // s
 
