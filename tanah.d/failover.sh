@@ -34,6 +34,9 @@ failover_test() {
 #!/bin/bash
 cd /
 pid=\$(head -n 1 '$scratch/db/postmaster.pid')
+# the way to the standby is stopped for a moment first: a save that is answered without it would be lost
+kill -STOP \$(pgrep -P \$pid -f walsender)
+sleep 0.5
 kids=\$(pgrep -P \$pid)
 kill -9 \$pid \$kids
 $runner '$PG/pg_ctl' -D '$scratch/db-standby' -w -t 30 promote >/dev/null
