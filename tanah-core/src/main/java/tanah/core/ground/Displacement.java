@@ -9,17 +9,25 @@ import tanah.core.geometry.Plane;
 
 /**
  * What pieces of hardscape take of the ground and of the water: each is a prism over its plan, of which a share is solid, and takes
- * that share of whatever fills the place where it stands, layer by layer.
+ * that share of whatever fills the place where it stands, layer by layer. Pieces that stand in one another do not take it twice.
  *
- * @param pieces of the plan
+ * @param inGround what takes room from the ground, none of it in another
+ * @param inWater  what takes room from the water, none of it in another
  */
-public record Displacement(List<Piece> pieces) {
-    public static final Displacement NONE = new Displacement(List.of());
+public record Displacement(List<Piece> inGround, List<Piece> inWater) {
+    public static final Displacement NONE = of(List.of());
 
     private static final double LEAST = 1e-9; // m³ of a prism
 
     public Displacement {
-        pieces = List.copyOf(pieces);
+        inGround = List.copyOf(inGround);
+        inWater = List.copyOf(inWater);
+    }
+
+    /** Of pieces as they stand, in one another too. */
+    public static Displacement of(List<Piece> pieces) {
+        return new Displacement(
+                Shares.of(pieces), Shares.of(pieces.stream().filter(Piece::wet).toList()));
     }
 
     /**
@@ -46,8 +54,7 @@ public record Displacement(List<Piece> pieces) {
 
     /** Of a plan; a piece that its keeper leaves out of the water takes room from the ground alone. */
     public static Displacement of(Design design) {
-        return new Displacement(
-                design.hardscape().stream().map(Displacement::piece).toList());
+        return of(design.hardscape().stream().map(Displacement::piece).toList());
     }
 
     private static Piece piece(HardscapeItem item) {
@@ -71,7 +78,7 @@ public record Displacement(List<Piece> pieces) {
     /** What is taken of a layer in a part of the floor, below a level (m³). */
     public double ofSlab(ConvexPolygon floor, Slab slab, double level) {
         double sum = 0;
-        for (Piece p : pieces) {
+        for (Piece p : inGround) {
             sum += floor.intersect(p.plan())
                     .map(here -> p.under(here, slab.lower(), level) - p.under(here, slab.upper(), level))
                     .orElse(0.0);
@@ -82,12 +89,10 @@ public record Displacement(List<Piece> pieces) {
     /** What is taken of the room over the ground, below a level (m³). */
     public double ofWater(ConvexPolygon floor, Cell cell, double level) {
         double sum = 0;
-        for (Piece p : pieces) {
-            sum += p.wet()
-                    ? floor.intersect(p.plan())
-                            .map(here -> p.under(here, cell.top(), level))
-                            .orElse(0.0)
-                    : 0;
+        for (Piece p : inWater) {
+            sum += floor.intersect(p.plan())
+                    .map(here -> p.under(here, cell.top(), level))
+                    .orElse(0.0);
         }
         return sum;
     }

@@ -3,6 +3,8 @@ package tanah.core.ground;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -10,6 +12,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tanah.core.design.Design;
 import tanah.core.design.Fixing;
 import tanah.core.design.HardscapeItem;
@@ -18,6 +21,7 @@ import tanah.core.design.OtherFields;
 import tanah.core.design.Surface;
 import tanah.core.design.WaterPart;
 import tanah.core.geometry.ConvexPolygon;
+import tanah.core.geometry.Point;
 import tanah.core.testing.TestDesigns;
 
 /** What a piece of hardscape takes of the ground and the water that it stands in. */
@@ -191,5 +195,87 @@ class DisplacementTest {
                     .isCloseTo(bare.water().orElseThrow().free(), within(1e-9));
             assertThat(gravel.shape().netVolume()).isGreaterThanOrEqualTo(0);
         }
+    }
+
+    private static double[] taken(HardscapeItem... items) {
+        GroundResult g = with(items);
+        LayerResult gravel = g.layer("gravel").orElseThrow();
+        return new double[] {
+            (gravel.shape().volume() - gravel.shape().netVolume()) / LITRE,
+            g.water().orElseThrow().displaced() / LITRE
+        };
+    }
+
+    @Test
+    void piecesInOneAnotherTakeAPlaceOnce() {
+        ConvexPolygon plan = ConvexPolygon.rectangle(0.2, 0.1, 0.5, 0.3);
+        HardscapeItem block = rock(plan, 0, 0.15, OptionalDouble.empty(), Optional.of(true));
+        HardscapeItem half = rock(plan, 0, 0.15, OptionalDouble.of(4.5 * LITRE), Optional.of(true));
+        HardscapeItem dry = rock(plan, 0, 0.15, OptionalDouble.empty(), Optional.of(false));
+        HardscapeItem beside =
+                rock(ConvexPolygon.rectangle(0.35, 0.1, 0.65, 0.3), 0, 0.10, OptionalDouble.empty(), Optional.of(true));
+        assertThat(taken(block, block)).as("two").containsExactly(new double[] {3, 6}, within(1e-9));
+        assertThat(taken(block, block, block)).as("three").containsExactly(new double[] {3, 6}, within(1e-9));
+        assertThat(taken(half, half)).as("two halves").containsExactly(new double[] {3, 6}, within(1e-9));
+        assertThat(taken(half)).as("one half").containsExactly(new double[] {1.5, 3}, within(1e-9));
+        assertThat(taken(block, half)).as("one and a half").containsExactly(new double[] {3, 6}, within(1e-9));
+        assertThat(taken(dry, half)).as("a dry one first").containsExactly(new double[] {3, 3}, within(1e-9));
+        assertThat(taken(block, beside)).as("half beside").containsExactly(new double[] {4.5, 7.5}, within(1e-9));
+        assertThat(taken(beside, block)).as("the other way").containsExactly(new double[] {4.5, 7.5}, within(1e-9));
+    }
+
+    /** Any heap of pieces, turned and partly hollow, against counting points. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6})
+    void aHeapTakesWhatAPointCountFinds(long seed) {
+        Random random = new Random(seed);
+        int many = 2 + random.nextInt(5);
+        List<Displacement.Piece> pieces = new ArrayList<>();
+        for (int i = 0; i < many; i++) {
+            double turn = random.nextDouble() * Math.PI;
+            double x = 0.35 + 0.2 * random.nextDouble();
+            double y = 0.17 + 0.1 * random.nextDouble();
+            List<Point> corners = new ArrayList<>();
+            for (int c = 0; c < 4; c++) {
+                double at = turn + Math.PI / 2 * c + 0.3 * (c % 2);
+                corners.add(new Point(x + 0.12 * Math.cos(at), y + 0.12 * Math.sin(at)));
+            }
+            double base = 0.04 * random.nextDouble();
+            pieces.add(new Displacement.Piece(
+                    new ConvexPolygon(corners),
+                    base,
+                    base + 0.02 + 0.1 * random.nextDouble(),
+                    0.3 + 0.7 * random.nextDouble(),
+                    true));
+        }
+        Cell cell = with().terrain().cells().get(0);
+        Slab gravel = cell.slab("gravel").orElseThrow();
+        ConvexPolygon floor = ConvexPolygon.rectangle(0, 0, 0.9, 0.45);
+        double ofGravel = Displacement.of(pieces).ofSlab(floor, gravel, Double.MAX_VALUE);
+        double ofWater = Displacement.of(pieces).ofWater(floor, cell, 0.12);
+        int n = 400_000;
+        double[] counted = new double[2];
+        for (int i = 0; i < n; i++) {
+            double x = 0.9 * random.nextDouble();
+            double y = 0.45 * random.nextDouble();
+            double z = 0.12 * random.nextDouble();
+            double filled = pieces.stream()
+                    .filter(p -> z >= p.base() && z < p.top() && p.plan().contains(x, y))
+                    .mapToDouble(Displacement.Piece::solid)
+                    .sum();
+            counted[z < 0.05 ? 0 : 1] += Math.min(1, filled) * 0.9 * 0.45 * 0.12 / n;
+        }
+        assertThat(ofGravel).isCloseTo(counted[0], within(0.05 * LITRE));
+        assertThat(ofWater).isCloseTo(counted[1], within(0.05 * LITRE));
+    }
+
+    /** However many stand at one place, no more is taken than there is. */
+    @Test
+    void aHeapOfEightyIsStillOnePlace() {
+        HardscapeItem[] all = new HardscapeItem[80];
+        Arrays.fill(
+                all,
+                rock(ConvexPolygon.rectangle(0.2, 0.1, 0.5, 0.3), 0, 0.15, OptionalDouble.empty(), Optional.of(true)));
+        assertThat(taken(all)).containsExactly(new double[] {3, 6}, within(1e-9));
     }
 }

@@ -32,7 +32,7 @@ class WaterPropertiesTest {
                 TestDesigns.drainage(0.02 + 0.1 * random.nextDouble()),
                 TestDesigns.slope(
                         "arid_burrow_clay_sand", 0.1 + 0.1 * random.nextDouble(), 0.2 + 0.1 * random.nextDouble())));
-        Displacement bodies = new Displacement(List.of(new Displacement.Piece(
+        Displacement bodies = Displacement.of(List.of(new Displacement.Piece(
                 ConvexPolygon.rectangle(0.1, 0.1, 0.3, 0.3), 0.05, 0.15, 2 * LITRE / (0.04 * 0.1), true)));
         double before = -1;
         for (double h = 0.02; h < 0.58; h += 0.04) {
