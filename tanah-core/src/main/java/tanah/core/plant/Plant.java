@@ -1,0 +1,95 @@
+package tanah.core.plant;
+
+import java.util.Set;
+
+/**
+ * A kind of plant by what it wants. All figures are common practice or from memory; the catalogue says which.
+ *
+ * @param prunable   whether it can be cut back to a height (climbers, creepers, trailers, shrubs, stems in water)
+ * @param aquatic    whether it lives in water
+ */
+public record Plant(
+        String id,
+        String scientificName,
+        Size size,
+        boolean prunable,
+        boolean aquatic,
+        Set<Position> positions,
+        Roots roots,
+        Light light,
+        Warmth warmth,
+        Range humidity,
+        Range moisture,
+        Wet wet,
+        Ground ground) {
+
+    public Plant {
+        positions = Set.copyOf(positions);
+    }
+
+    /**
+     * Height under glass (m).
+     *
+     * @param start of a piece from the nursery
+     * @param year  after 12 months
+     */
+    public record Size(double start, double year) {}
+
+    /**
+     * What it roots in.
+     *
+     * @param onMoss whether it roots on moss too
+     * @param depth  least depth of soil (m)
+     */
+    public record Roots(RootHabit habit, boolean onMoss, double depth) {}
+
+    /**
+     * Least that it lives on, what it likes and most that it bears: humidity as a share of saturation over a day, water of its medium
+     * over that medium's field capacity, light of a day (mol/m²).
+     */
+    public record Range(double least, double liked, double most) {
+        public Range {
+            if (!(least <= liked && liked <= most)) {
+                throw new IllegalArgumentException(least + " to " + liked + " to " + most);
+            }
+        }
+    }
+
+    /**
+     * Light at its leaves.
+     *
+     * @param daily of a day (mol/m²)
+     * @param most  at any moment (mol/m² s)
+     */
+    public record Light(Range daily, double most) {}
+
+    /** Whether cold weeks do it good. */
+    public enum WinterRest {
+        NONE,
+        HELPFUL,
+        NEEDED
+    }
+
+    /**
+     * Temperatures (°C); it dies outside the outer two and grows as usual between the inner two.
+     *
+     * @param nightDrop by how much cooler it wants its nights (K)
+     */
+    public record Warmth(
+            double dies, double thrives, double thrivesTo, double diesOver, double nightDrop, WinterRest rest) {}
+
+    /**
+     * How it bears water and its lack.
+     *
+     * @param dryDays    longest dry spell
+     * @param drip       class of drips that it bears, 0 to 3
+     * @param flood      class of flooding that it bears, 0 to 3
+     * @param floodDepth deepest water over its soil (m)
+     * @param leafHours  longest that its leaves may stay wet in a day
+     * @param airflow    class of moving air that it needs, 0 to 3
+     */
+    public record Wet(double dryDays, int drip, int flood, double floodDepth, double leafHours, int airflow) {}
+
+    /** pH of its medium, and whether lime harms it. */
+    public record Ground(double leastPh, double mostPh, boolean avoidsLime) {}
+}
