@@ -7,6 +7,7 @@ import java.util.Set;
  *
  * @param prunable   whether it can be cut back to a height (climbers, creepers, trailers, shrubs, stems in water)
  * @param aquatic    whether it lives in water
+ * @param regions    where it grows wild: level 2 of the World Geographical Scheme for Recording Plant Distributions (Brummitt 2001)
  */
 public record Plant(
         String id,
@@ -21,10 +22,13 @@ public record Plant(
         Range humidity,
         Range moisture,
         Wet wet,
-        Ground ground) {
+        Ground ground,
+        Touch touch,
+        Set<String> regions) {
 
     public Plant {
         positions = Set.copyOf(positions);
+        regions = Set.copyOf(regions);
     }
 
     /**
@@ -92,4 +96,20 @@ public record Plant(
 
     /** pH of its medium, and whether lime harms it. */
     public record Ground(double leastPh, double mostPh, boolean avoidsLime) {}
+
+    /** What it does to whoever eats it; from memory, not a veterinary statement. */
+    public enum Toxicity {
+        SAFE,
+        IRRITANT,
+        TOXIC
+    }
+
+    /**
+     * What passes between it and an animal.
+     *
+     * @param trample class of trampling that it bears, 0 to 3
+     * @param climb   class of climbing that it bears, 0 to 3
+     * @param spines  0 to 3
+     */
+    public record Touch(int trample, int climb, Toxicity toxicity, int spines) {}
 }

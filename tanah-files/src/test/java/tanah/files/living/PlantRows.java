@@ -102,6 +102,12 @@ final class PlantRows {
                 new Plant.Ground(
                         number(row, "ph_min"),
                         number(row, "ph_max"),
-                        row.get("lime").equals("avoids")));
+                        row.get("lime").equals("avoids")),
+                new Plant.Touch(
+                        (int) number(row, "trample_strength"),
+                        (int) number(row, "climb_strength"),
+                        word(Plant.Toxicity.class, row.get("toxicity_class")),
+                        (int) number(row, "spine_hazard")),
+                Set.of(row.get("native_regions_wgsrpd").split(";")));
     }
 }
