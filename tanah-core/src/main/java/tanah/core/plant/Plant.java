@@ -12,7 +12,9 @@ import java.util.Set;
 public record Plant(
         String id,
         String scientificName,
-        Size size,
+        Size height,
+        Size spread,
+        Acclimation acclimation,
         boolean prunable,
         boolean aquatic,
         Set<Position> positions,
@@ -32,12 +34,27 @@ public record Plant(
     }
 
     /**
-     * Height under glass (m).
+     * Height or spread under glass (m).
      *
-     * @param start of a piece from the nursery
-     * @param year  after 12 months
+     * @param start  of a piece from the nursery
+     * @param year   after 12 months where all is as it likes it
+     * @param mature the limit
      */
-    public record Size(double start, double year) {}
+    public record Size(double start, double year, double mature) {
+        public Size {
+            if (!(start > 0 && year > 0 && mature > 0)) {
+                throw new IllegalArgumentException("a size of nothing");
+            }
+        }
+    }
+
+    /**
+     * Its first weeks in the box.
+     *
+     * @param weeks before a piece from the nursery grows on
+     * @param loss  share of its spread that it loses meanwhile
+     */
+    public record Acclimation(double weeks, double loss) {}
 
     /**
      * What it roots in.

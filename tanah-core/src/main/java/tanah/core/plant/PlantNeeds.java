@@ -186,6 +186,6 @@ final class PlantNeeds {
         spot.headroom()
                 .ifPresent(h -> put(
                         Criterion.HEIGHT,
-                        Math.max(0.4, Math.min(1, h / plant.size().year()))));
+                        Math.max(0.4, Math.min(1, h / plant.height().year()))));
     }
 }

@@ -54,8 +54,8 @@ final class Refusals {
 
     private static Optional<Boolean> tooTall(Plant plant, OptionalDouble headroom) {
         return plant.prunable()
-                ? boxed(headroom).map(h -> plant.size().start() > CROWDED * h + ROUNDING)
-                : boxed(headroom).map(h -> plant.size().year() > h + ROUNDING);
+                ? boxed(headroom).map(h -> plant.height().start() > CROWDED * h + ROUNDING)
+                : boxed(headroom).map(h -> plant.height().year() > h + ROUNDING);
     }
 
     private static Optional<Boolean> tooDeep(Plant plant, Spot spot, Optional<Boolean> flooded) {

@@ -68,11 +68,18 @@ final class PlantRows {
                 times * number(row, what + "_max_" + unit));
     }
 
+    private static Plant.Size size(CSVRecord row, String what) {
+        return new Plant.Size(
+                metres(row, what + "_start_cm"), metres(row, what + "_12mo_cm"), metres(row, what + "_mature_cm"));
+    }
+
     private static Plant plant(CSVRecord row) {
         return new Plant(
                 row.get("id"),
                 row.get("scientific_name"),
-                new Plant.Size(metres(row, "height_start_cm"), metres(row, "height_12mo_cm")),
+                size(row, "height"),
+                size(row, "spread"),
+                new Plant.Acclimation(number(row, "acclim_nursery_weeks"), number(row, "acclim_cover_loss_frac")),
                 PRUNABLE.contains(row.get("growth_form")),
                 row.get("moisture_class").equals("aquatic"),
                 Arrays.stream(row.get("positions").split(";"))
