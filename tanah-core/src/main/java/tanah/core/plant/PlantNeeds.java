@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.function.IntUnaryOperator;
+import tanah.core.numeric.Trapezoid;
 
 /** How well a place meets each of a plant's needs, 0 to 1; what is not known there is left out. Common practice, no source. */
 final class PlantNeeds {

@@ -1,4 +1,4 @@
-package tanah.core.plant;
+package tanah.core.numeric;
 
 import java.util.OptionalDouble;
 
@@ -12,10 +12,11 @@ import java.util.OptionalDouble;
  * @param farEdge  half
  * @param noneOver nothing at or over
  */
-record Trapezoid(OptionalDouble none, double edge, double from, double to, double farEdge, double noneOver) {
-    static final double OPEN = Double.POSITIVE_INFINITY;
+public record Trapezoid(OptionalDouble none, double edge, double from, double to, double farEdge, double noneOver) {
+    /** An edge that is not there: whole for ever. */
+    public static final double OPEN = Double.POSITIVE_INFINITY;
 
-    double at(double x) {
+    public double at(double x) {
         return x > to ? above(x) : below(x);
     }
 
