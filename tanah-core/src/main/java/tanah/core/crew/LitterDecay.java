@@ -21,12 +21,17 @@ public record LitterDecay(double rate) {
      * @param wetness   water of the layer over its field capacity
      */
     public static LitterDecay of(double reference, double celsius, double wetness) {
-        double warmth = Math.pow(2, (celsius - USUAL) / DOUBLES);
-        double heat = celsius > TOO_HOT ? Math.max(0, 1 - (celsius - TOO_HOT) / DOUBLES) : 1;
-        return new LitterDecay(reference * warmth * heat * between(wetness));
+        return new LitterDecay(reference * warmth(celsius) * wetness(wetness));
     }
 
-    private static double between(double wetness) {
+    /** How much faster all rots than at 24 °C; 0 where it is too hot for what rots it. */
+    static double warmth(double celsius) {
+        double heat = celsius > TOO_HOT ? Math.max(0, 1 - (celsius - TOO_HOT) / DOUBLES) : 1;
+        return Math.pow(2, (celsius - USUAL) / DOUBLES) * heat;
+    }
+
+    /** The same over a moist layer. */
+    static double wetness(double wetness) {
         if (wetness <= WETNESS[0]) {
             return BY_WETNESS[0];
         }

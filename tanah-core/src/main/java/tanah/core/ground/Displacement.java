@@ -38,8 +38,9 @@ public record Displacement(List<Piece> inGround, List<Piece> inWater) {
      * @param top   m
      * @param solid share of the prism that it fills, 0 or more: over 1 where it was measured larger than its box
      * @param wet   whether it takes room from the water too
+     * @param known whether its volume was measured: then it takes all of that, wherever its outline is drawn
      */
-    public record Piece(ConvexPolygon plan, double base, double top, double solid, boolean wet) {
+    public record Piece(ConvexPolygon plan, double base, double top, double solid, boolean wet, boolean known) {
         /** What of it lies under a level (m³), by the prism. */
         public double below(double level) {
             return solid * plan.area() * Math.max(0, Math.min(top, level) - base);
@@ -61,7 +62,13 @@ public record Displacement(List<Piece> inGround, List<Piece> inWater) {
         ConvexPolygon plan = new ConvexPolygon(item.outline());
         double prism = plan.area() * item.height();
         double solid = prism > LEAST ? Solids.volume(item) / prism : 0;
-        return new Piece(plan, item.base(), item.top(), solid, item.inWater().orElse(true));
+        return new Piece(
+                plan,
+                item.base(),
+                item.top(),
+                solid,
+                item.inWater().orElse(true),
+                item.volume().isPresent());
     }
 
     /** What is taken of a layer over the whole floor (m³). */

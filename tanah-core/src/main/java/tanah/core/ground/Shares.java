@@ -8,7 +8,8 @@ import tanah.core.ground.Displacement.Piece;
 
 /**
  * Pieces taken apart, so that together they never take more of a place than there is: where pieces stand in one another a later one
- * takes what the earlier ones leave. Pieces that touch none stay whole.
+ * takes what the earlier ones leave. Pieces that touch none stay whole, and so do those
+ * whose volume was measured.
  */
 final class Shares {
     /** Parts after which pieces are left whole, as if they stood apart: a heap that no keeper builds. */
@@ -34,16 +35,18 @@ final class Shares {
             for (Part p : parts) {
                 double left = p.filled() > 0 ? Math.min(piece.solid(), 1 - p.filled()) : piece.solid();
                 if (left > 0) {
-                    apart.add(new Piece(p.plan(), p.base(), p.top(), left, piece.wet()));
+                    apart.add(new Piece(p.plan(), p.base(), p.top(), left, piece.wet(), piece.known()));
                 }
             }
         }
         return apart;
     }
 
-    /** Whether two pieces may stand in one another: their boxes do. */
+    /** Whether two pieces may stand in one another: their boxes do. Where a volume was measured only the outline does, not the piece. */
     private static boolean meet(Piece a, Piece b) {
-        return Math.min(a.top(), b.top()) > Math.max(a.base(), b.base())
+        return !a.known()
+                && !b.known()
+                && Math.min(a.top(), b.top()) > Math.max(a.base(), b.base())
                 && Math.min(high(a, true), high(b, true)) > Math.max(low(a, true), low(b, true))
                 && Math.min(high(a, false), high(b, false)) > Math.max(low(a, false), low(b, false));
     }

@@ -216,10 +216,9 @@ class DisplacementTest {
                 rock(ConvexPolygon.rectangle(0.35, 0.1, 0.65, 0.3), 0, 0.10, OptionalDouble.empty(), Optional.of(true));
         assertThat(taken(block, block)).as("two").containsExactly(new double[] {3, 6}, within(1e-9));
         assertThat(taken(block, block, block)).as("three").containsExactly(new double[] {3, 6}, within(1e-9));
-        assertThat(taken(half, half)).as("two halves").containsExactly(new double[] {3, 6}, within(1e-9));
-        assertThat(taken(half)).as("one half").containsExactly(new double[] {1.5, 3}, within(1e-9));
-        assertThat(taken(block, half)).as("one and a half").containsExactly(new double[] {3, 6}, within(1e-9));
-        assertThat(taken(dry, half)).as("a dry one first").containsExactly(new double[] {3, 3}, within(1e-9));
+        assertThat(taken(dry, block)).as("a dry one first").containsExactly(new double[] {3, 6}, within(1e-9));
+        assertThat(taken(half, half)).as("two that were measured").containsExactly(new double[] {3, 6}, within(1e-9));
+        assertThat(taken(block, half)).as("one that was measured").containsExactly(new double[] {4.5, 9}, within(1e-9));
         assertThat(taken(block, beside)).as("half beside").containsExactly(new double[] {4.5, 7.5}, within(1e-9));
         assertThat(taken(beside, block)).as("the other way").containsExactly(new double[] {4.5, 7.5}, within(1e-9));
     }
@@ -246,7 +245,8 @@ class DisplacementTest {
                     base,
                     base + 0.02 + 0.1 * random.nextDouble(),
                     0.3 + 0.7 * random.nextDouble(),
-                    true));
+                    true,
+                    false));
         }
         Cell cell = with().terrain().cells().get(0);
         Slab gravel = cell.slab("gravel").orElseThrow();

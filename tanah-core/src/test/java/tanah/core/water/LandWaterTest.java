@@ -72,7 +72,7 @@ class LandWaterTest {
 
     private static Displacement.Piece body(double volume, double base, double height) {
         ConvexPolygon plan = ConvexPolygon.rectangle(0, 0, 0.2, 0.2);
-        return new Displacement.Piece(plan, base, base + height, volume / (plan.area() * height), true);
+        return new Displacement.Piece(plan, base, base + height, volume / (plan.area() * height), true, true);
     }
 
     private static double days(String inputs) {

@@ -33,7 +33,7 @@ class WaterPropertiesTest {
                 TestDesigns.slope(
                         "arid_burrow_clay_sand", 0.1 + 0.1 * random.nextDouble(), 0.2 + 0.1 * random.nextDouble())));
         Displacement bodies = Displacement.of(List.of(new Displacement.Piece(
-                ConvexPolygon.rectangle(0.1, 0.1, 0.3, 0.3), 0.05, 0.15, 2 * LITRE / (0.04 * 0.1), true)));
+                ConvexPolygon.rectangle(0.1, 0.1, 0.3, 0.3), 0.05, 0.15, 2 * LITRE / (0.04 * 0.1), true, true)));
         double before = -1;
         for (double h = 0.02; h < 0.58; h += 0.04) {
             WaterVolumes w = WaterVolumes.at(ground.terrain(), ground.layers(), h, Basin.EVERYWHERE, bodies);

@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Random;
 import java.util.function.Function;
@@ -15,11 +17,14 @@ import java.util.stream.IntStream;
 import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import tanah.core.crew.CrewKind;
 import tanah.core.crew.CrewPlan;
 import tanah.core.crew.CrewYear;
 import tanah.core.crew.LitterDecay;
+import tanah.core.crew.Mould;
+import tanah.core.crew.Protein;
 
 /** A crew through a year, by tables of another implementation ("derived": agreement, not truth), and laws. */
 class CrewTest {
@@ -29,6 +34,8 @@ class CrewTest {
             .map(CrewTest::kind)
             .collect(Collectors.toMap(CrewKind::id, Function.identity()));
     private static final List<CSVRecord> ACTIVITY = PlantRows.table("crew_activity.csv");
+    private static final List<CSVRecord> MOULD = PlantRows.table("mould.csv");
+    private static final List<CSVRecord> PROTEIN = PlantRows.table("protein.csv");
     private static final List<CSVRecord> YEARS = PlantRows.table("crew_simulation.csv");
 
     private static double number(CSVRecord row, String column) {
@@ -141,7 +148,7 @@ class CrewTest {
     void nothingIsEverLessThanNothing() {
         Random random = new Random(44);
         List<CrewKind> kinds = KINDS.values().stream()
-                .sorted(java.util.Comparator.comparing(CrewKind::id))
+                .sorted(Comparator.comparing(CrewKind::id))
                 .toList();
         for (int i = 0; i < 100; i++) {
             CrewPlan plan = new CrewPlan(
@@ -172,5 +179,72 @@ class CrewTest {
                 assertThat(day.counts()).allMatch(c -> c >= 0 && Double.isFinite(c));
             }
         }
+    }
+
+    static IntStream mould() {
+        return IntStream.range(0, MOULD.size());
+    }
+
+    private static void maybe(OptionalDouble got, CSVRecord row, String column) {
+        assertThat(got.isPresent()).as(column).isEqualTo(!row.get(column).isEmpty());
+        got.ifPresent(
+                v -> assertThat(v).as(column).isCloseTo(number(row, column), within(number(row, "tolerance_abs"))));
+    }
+
+    @ParameterizedTest
+    @MethodSource("mould")
+    void mouldComesAndGoesAsTheTableSays(int index) {
+        CSVRecord row = MOULD.get(index);
+        Mould mould = Mould.of(
+                number(row, "sugar_g_m2") * GRAM,
+                number(row, "temp_c"),
+                number(row, "w_ffc"),
+                number(row, "springtails_per_m2"));
+        maybe(mould.peak(), row, "expected_peak_day");
+        double most = mould.peak().isPresent() ? mould.at(mould.peak().getAsDouble()) : 0;
+        assertThat(most / GRAM).isCloseTo(number(row, "expected_peak_g_m2"), within(number(row, "tolerance_abs")));
+        maybe(
+                mould.seen().map(s -> OptionalDouble.of(s.from())).orElse(OptionalDouble.empty()),
+                row,
+                "expected_visible_from_day");
+        maybe(
+                mould.seen().map(s -> OptionalDouble.of(s.to())).orElse(OptionalDouble.empty()),
+                row,
+                "expected_visible_to_day");
+    }
+
+    static IntStream protein() {
+        return IntStream.range(0, PROTEIN.size());
+    }
+
+    @ParameterizedTest
+    @MethodSource("protein")
+    void proteinIsEnoughOrNotAsTheTableSays(int index) {
+        CSVRecord row = PROTEIN.get(index);
+        Protein p = Protein.of(
+                List.of(new CrewPlan.Group(KINDS.get(row.get("crew_id")), number(row, "count"), 0, 1)),
+                number(row, "waste_g_d") * GRAM,
+                0);
+        double near = number(row, "tolerance_rel");
+        near(p.supply(), number(row, "expected_supply_g_d") * GRAM, near, 1e-9);
+        near(p.demand(), number(row, "expected_demand_g_d") * GRAM, near, 1e-9);
+        near(p.ratio(), number(row, "expected_ratio"), near, 1e-4);
+        near(p.weekly(), number(row, "expected_feed_g_week") * GRAM, near, 1e-9);
+        assertThat(p.level().name().toLowerCase(Locale.ROOT))
+                .isEqualTo(row.get("expected_level").replace("stop_if_soft_animals", "stop_if_soft"));
+    }
+
+    /** Sixty swift isopods want 0.0252 g a day; 0.15 of the waste is protein. */
+    @ParameterizedTest
+    @CsvSource({"0.0671, STOP_IF_SOFT", "0.0673, CAUTION", "0.1679, CAUTION", "0.1681, OK"})
+    void proteinAtItsLimits(double grams, Protein.Level level) {
+        CrewPlan.Group swift = new CrewPlan.Group(KINDS.get("porcellio-laevis"), 60, 0, 1);
+        assertThat(Protein.of(List.of(swift), grams * GRAM, 0).level()).isEqualTo(level);
+        Protein fed = Protein.of(
+                List.of(swift),
+                grams * GRAM,
+                Protein.of(List.of(swift), grams * GRAM, 0).weekly() / 7);
+        assertThat(fed.ratio()).as("what is said to feed is enough").isGreaterThanOrEqualTo(1 - 1e-12);
+        assertThat(Protein.of(List.of(), 0, 0).level()).isEqualTo(Protein.Level.OK);
     }
 }
