@@ -21,11 +21,19 @@ public record Fixture(String name, double power, Hours hours, double dim, Option
     public sealed interface Hours {
         boolean isOn(double hour, double lightsOn, double photoperiod);
 
+        /** Hours of a day for which it is on. */
+        double lasts(double photoperiod);
+
         /** While the lamps' day lasts. */
         record Day() implements Hours {
             @Override
             public boolean isOn(double hour, double lightsOn, double photoperiod) {
                 return within(hour, lightsOn, photoperiod);
+            }
+
+            @Override
+            public double lasts(double photoperiod) {
+                return photoperiod;
             }
         }
 
@@ -35,6 +43,11 @@ public record Fixture(String name, double power, Hours hours, double dim, Option
             public boolean isOn(double hour, double lightsOn, double photoperiod) {
                 return !within(hour, lightsOn, photoperiod);
             }
+
+            @Override
+            public double lasts(double photoperiod) {
+                return 24 - photoperiod;
+            }
         }
 
         /** All day and night. */
@@ -43,6 +56,11 @@ public record Fixture(String name, double power, Hours hours, double dim, Option
             public boolean isOn(double hour, double lightsOn, double photoperiod) {
                 return true;
             }
+
+            @Override
+            public double lasts(double photoperiod) {
+                return 24;
+            }
         }
 
         /** From an hour of the day for some hours. */
@@ -50,6 +68,11 @@ public record Fixture(String name, double power, Hours hours, double dim, Option
             @Override
             public boolean isOn(double now, double lightsOn, double photoperiod) {
                 return within(now, hour, hours);
+            }
+
+            @Override
+            public double lasts(double photoperiod) {
+                return hours;
             }
         }
     }

@@ -18,6 +18,8 @@ public final class Catalogue {
     private final Map<String, LampModel> lamps;
     private final Map<String, MistGear> moisture;
     private final Map<String, MeshModel> meshes;
+    private final Map<String, PlantModel> plants;
+    private final Map<String, CrewModel> crew;
     private final List<Pack> packs;
 
     public Catalogue(
@@ -27,7 +29,10 @@ public final class Catalogue {
             List<VesselModel> vessels,
             List<Gear> gear,
             Air air,
+            Living living,
             List<Pack> packs) {
+        this.plants = index(living.plants(), PlantModel::id);
+        this.crew = index(living.crew(), CrewModel::id);
         this.lamps = index(air.lamps(), LampModel::id);
         this.moisture = index(air.moisture(), MistGear::id);
         this.meshes = index(air.meshes(), MeshModel::id);
@@ -48,6 +53,36 @@ public final class Catalogue {
             moisture = List.copyOf(moisture);
             meshes = List.copyOf(meshes);
         }
+    }
+
+    /** What grows and what cleans up. */
+    public record Living(List<PlantModel> plants, List<CrewModel> crew) {
+        public static final Living NONE = new Living(List.of(), List.of());
+
+        public Living {
+            plants = List.copyOf(plants);
+            crew = List.copyOf(crew);
+        }
+    }
+
+    public Living living() {
+        return new Living(List.copyOf(plants.values()), List.copyOf(crew.values()));
+    }
+
+    public Optional<PlantModel> findPlant(String id) {
+        return Optional.ofNullable(plants.get(id));
+    }
+
+    public Collection<PlantModel> allPlants() {
+        return plants.values();
+    }
+
+    public Optional<CrewModel> findCrew(String id) {
+        return Optional.ofNullable(crew.get(id));
+    }
+
+    public Collection<CrewModel> allCrew() {
+        return crew.values();
     }
 
     public Air air() {

@@ -1,5 +1,7 @@
 package tanah.core.climate;
 
+import static tanah.core.physics.Constants.HOUR;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -12,7 +14,6 @@ import tanah.core.climate.engine.DeviceHeat;
 import tanah.core.climate.engine.Grid;
 import tanah.core.light.Band;
 import tanah.core.light.Emitter;
-import tanah.core.light.PlantLight;
 import tanah.core.light.Space;
 import tanah.core.light.UvIndex;
 import tanah.core.light.Vec;
@@ -148,6 +149,18 @@ public final class LightMap {
         return sum;
     }
 
+    /** Light of a day at a place on a level receiver, each lamp for its own hours (mol/m²). */
+    public double photonsOfDay(Vec at) {
+        return photons(at, this::ofDay);
+    }
+
+    /** How long a lamp shines in a day, at its dimming (s). */
+    private double ofDay(int fixture) {
+        return dimmed(fixture)
+                * grid.enclosure.fixtures().get(fixture).hours().lasts(grid.enclosure.photoperiod())
+                * HOUR;
+    }
+
     /** Of it what is thrown back, at every place alike (mol/m² s). */
     public double photonsThrown() {
         double sum = 0;
@@ -222,25 +235,29 @@ public final class LightMap {
     public Ground photonsOnGround() {
         double[] all = new double[grid.tiles];
         for (int t = 0; t < grid.tiles; t++) {
-            all[t] = photonsOn(t);
+            all[t] = photonsOn(t, this::dimmed);
         }
         return new Ground(
                 Arrays.stream(all).average().orElse(0), Arrays.stream(all).max().orElse(0), 0);
     }
 
-    private double photonsOn(int tile) {
+    private double photonsOn(int tile, IntToDoubleFunction duty) {
         PlantField field = plants();
         double sum = 0;
         for (int i = 0; i < sources.size(); i++) {
             Source l = sources.get(i);
-            sum += dimmed(l.fixture()) * l.photons() * (field.direct()[i][tile] + field.thrown()[i]);
+            sum += duty.applyAsDouble(l.fixture()) * l.photons() * (field.direct()[i][tile] + field.thrown()[i]);
         }
         return sum;
     }
 
-    /** Mean daily light integral of the ground (mol/m²). */
+    /** Mean light of a day over the ground, each lamp for its own hours (mol/m²). */
     public double dailyOnGround() {
-        return PlantLight.daily(photonsOnGround().mean(), grid.enclosure.photoperiod());
+        double sum = 0;
+        for (int t = 0; t < grid.tiles; t++) {
+            sum += photonsOn(t, this::ofDay);
+        }
+        return sum / grid.tiles;
     }
 
     /**

@@ -10,7 +10,7 @@ import tanah.core.numeric.Trapezoid;
  * @param mass     of one, dry (kg)
  * @param dies     °C, and so on: it dies outside the outer two, thrives between the inner two
  * @param moisture least, liked and most water of its ground over field capacity
- * @param doubling of its number at 24 °C (days)
+ * @param doubling of its number at 24 °C (days); 0 where it does not breed in a box
  * @param tenfold  how much faster all goes for 10 K more
  * @param litter   that one eats in a day (kg dry)
  * @param waste    that one eats in a day (kg dry)
@@ -36,6 +36,11 @@ public record CrewKind(
 
     /** Water of the ground over its field capacity. */
     public record Moisture(double least, double liked, double most) {}
+
+    /** How fast its number grows at 24 °C with food and room (1 a day); 0 where it does not breed. */
+    public double growth() {
+        return doubling > 0 ? Math.log(2) / doubling : 0;
+    }
 
     /** How fast it lives, over 24 °C where that is well for it; 0 where it cannot. */
     public double warmth(double celsius) {

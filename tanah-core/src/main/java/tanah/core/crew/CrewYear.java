@@ -170,7 +170,7 @@ public record CrewYear(CrewPlan plan, List<Day> days) {
                 double most = Math.max(
                         1e-9,
                         Math.min(kind.most() * plan.floor() * ground[i], one > 0 ? food / one : Double.MAX_VALUE));
-                double rate = Math.log(2) / kind.doubling() * lives[i];
+                double rate = kind.growth() * lives[i];
                 double born = Math.max(-MOST_DIE * counts[i], rate * counts[i] * (1 - counts[i] / most));
                 born -= lives[i] == 0 ? IDLE_DIE * counts[i] : 0;
                 double open = counts[i] * (1 - group.hidden());

@@ -24,6 +24,9 @@ import java.util.function.UnaryOperator;
  * @param devices   lamps, heaters, pumps, filters
  * @param air       fans and sprays
  * @param probes    places of readings
+ * @param plants    what grows in it
+ * @param planting  what is wanted of that as a whole
+ * @param crew      who cleans up
  * @param kept      stages that nothing reads yet
  */
 @RecordBuilder
@@ -42,6 +45,9 @@ public record Design(
         List<Device> devices,
         Optional<AirPlan> air,
         List<Probe> probes,
+        List<PlantPiece> plants,
+        Planting planting,
+        CrewChoice crew,
         OtherFields kept)
         implements DesignBuilder.With {
 
@@ -51,6 +57,7 @@ public record Design(
         hardscape = List.copyOf(hardscape);
         devices = List.copyOf(devices);
         probes = List.copyOf(probes);
+        plants = List.copyOf(plants);
     }
 
     /** A plan with nothing in it but a name. */
@@ -70,6 +77,9 @@ public record Design(
                 List.of(),
                 Optional.empty(),
                 List.of(),
+                List.of(),
+                Planting.UNSAID,
+                CrewChoice.NONE,
                 OtherFields.NONE);
     }
 
@@ -94,6 +104,17 @@ public record Design(
 
     public Optional<Probe> probe(String id) {
         return probes.stream().filter(p -> p.id().equals(id)).findFirst();
+    }
+
+    public Optional<PlantPiece> plant(String id) {
+        return plants.stream().filter(p -> p.id().equals(id)).findFirst();
+    }
+
+    /** The design with one plant changed. */
+    public Design withPlant(String id, UnaryOperator<PlantPiece> change) {
+        return withPlants(plants.stream()
+                .map(p -> p.id().equals(id) ? change.apply(p) : p)
+                .toList());
     }
 
     /** The design with one device changed. */

@@ -31,6 +31,9 @@ public final class Ids {
         design.hardscape().forEach(h -> ids.add(h.id()));
         design.devices().forEach(d -> ids.add(d.id()));
         design.probes().forEach(p -> ids.add(p.id()));
+        design.plants().forEach(p -> ids.add(p.id()));
+        design.crew().doses().forEach(d -> ids.add(d.id()));
+        design.crew().refuges().forEach(r -> ids.add(r.id()));
         collect(design.kept().fields(), ids);
         design.water().ifPresent(w -> {
             w.ramps().forEach(r -> ids.add(r.id()));

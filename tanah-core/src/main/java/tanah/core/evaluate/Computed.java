@@ -7,9 +7,11 @@ import java.util.Optional;
 import tanah.core.animal.Inhabitant;
 import tanah.core.animal.Space;
 import tanah.core.build.Shopping;
+import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
 import tanah.core.forecast.Forecast;
 import tanah.core.ground.GroundResult;
+import tanah.core.planting.Planted;
 import tanah.core.structure.MassResult;
 import tanah.core.structure.PaneResult;
 import tanah.core.vessel.Vessel;
@@ -32,6 +34,7 @@ import tanah.core.water.WaterCare;
  * @param panes       stresses of flat panes, where they can be estimated
  * @param shopping    what to buy
  * @param forecast    climate, where it was asked for
+ * @param planted     plants at their places, where the climate is known
  */
 @RecordBuilder
 public record Computed(
@@ -46,12 +49,20 @@ public record Computed(
         Optional<WaterCare> care,
         Optional<PaneResult> panes,
         Optional<Shopping> shopping,
-        Optional<Forecast> forecast)
+        Optional<Forecast> forecast,
+        Optional<Planted> planted)
         implements ComputedBuilder.With {
 
     public Computed {
         animals = List.copyOf(animals);
         space = Map.copyOf(space);
+    }
+
+    /** The same with its climate, and its plants in it. */
+    public Computed withClimate(Forecast found, Catalogue catalogue) {
+        return with().forecast(Optional.of(found))
+                .planted(ground.map(g -> Planted.of(design, g, found, animals, catalogue)))
+                .build();
     }
 
     /** Devices that run in the water. */

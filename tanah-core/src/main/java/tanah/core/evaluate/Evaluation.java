@@ -14,6 +14,7 @@ import tanah.core.finding.Severity;
 import tanah.core.finding.Stage;
 import tanah.core.forecast.Forecast;
 import tanah.core.ground.GroundResult;
+import tanah.core.planting.Planted;
 import tanah.core.structure.MassResult;
 import tanah.core.structure.PaneResult;
 import tanah.core.vessel.Vessel;
@@ -76,6 +77,10 @@ public record Evaluation(Computed computed, Judgement judged) {
 
     public Optional<Forecast> forecast() {
         return computed.forecast();
+    }
+
+    public Optional<Planted> planted() {
+        return computed.planted();
     }
 
     public List<Finding> findings() {

@@ -79,6 +79,7 @@ public final class Evaluator {
                 care,
                 panes,
                 shopping,
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -134,7 +135,7 @@ public final class Evaluator {
 
     /** An evaluation with a climate that was computed for it, judged. */
     public static Evaluation withForecast(Evaluation e, Forecast forecast, Catalogue catalogue) {
-        return judged(e.computed().withForecast(Optional.of(forecast)), catalogue);
+        return judged(e.computed().withClimate(forecast, catalogue), catalogue);
     }
 
     /** The box against each animal: the ratios, and what they come to. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import tanah.core.catalogue.Catalogue;
+import tanah.core.design.CrewChoice;
 import tanah.core.design.Design;
 import tanah.core.design.Envelope;
 import tanah.core.finding.NotAssessed;
@@ -48,8 +49,14 @@ final class Gaps {
                 gaps,
                 "plants",
                 Stage.PLANTING,
-                design.kept().sizeOf("plants") > 0 || design.kept().has("planting"));
-        part(gaps, "crew", Stage.CREW, design.kept().has("crew"));
+                !design.plants().isEmpty() && c.planted().isEmpty());
+        part(
+                gaps,
+                "planting",
+                Stage.PLANTING,
+                !design.planting().candidates().isEmpty()
+                        || !design.planting().weights().isEmpty());
+        part(gaps, "crew", Stage.CREW, !design.crew().equals(CrewChoice.NONE));
         part(gaps, "build", Stage.BUILD, design.kept().has("build"));
         if (design.vessel().isPresent() && c.panes().isEmpty()) {
             gaps.add(new NotAssessed("panes", Place.of(Stage.VESSEL), List.of()));

@@ -39,6 +39,7 @@ import tanah.core.ground.PerchedWaterRule;
 import tanah.core.ground.RimRule;
 import tanah.core.ground.SlopeRule;
 import tanah.core.ground.SwallowRule;
+import tanah.core.planting.PlantRules;
 import tanah.core.room.RoomRules;
 import tanah.core.structure.DamRule;
 import tanah.core.structure.FitRule;
@@ -78,6 +79,9 @@ final class Judge {
         MixedSpeciesRule.judge(c.animals(), c.design().mixReason()).ifPresent(findings::add);
         c.vessel().ifPresent(vessel -> box(c, vessel, c.ground().orElseThrow(), catalogue, findings));
         c.design().room().ifPresent(room -> c.animals().forEach(a -> findings.addAll(RoomRules.judge(a, room))));
+        c.planted()
+                .ifPresent(p -> findings.addAll(PlantRules.judge(
+                        c.design(), c.vessel().orElseThrow(), c.ground().orElseThrow(), c.animals(), p)));
         c.forecast().ifPresent(f -> findings.addAll(ClimateRules.judge(c.design(), c.animals(), f, catalogue)));
         Collections.sort(findings);
         return new Judgement(findings, Gaps.of(c, catalogue), StageStates.of(c, findings));

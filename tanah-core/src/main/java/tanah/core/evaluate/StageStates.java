@@ -3,6 +3,7 @@ package tanah.core.evaluate;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import tanah.core.design.CrewChoice;
 import tanah.core.design.Design;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Severity;
@@ -52,8 +53,9 @@ final class StageStates {
                                         .isPresent())
                         .isPresent();
         put(states, findings, Stage.AIR, air, air && climate);
-        begun(states, Stage.PLANTING, design.kept().sizeOf("plants") > 0);
-        begun(states, Stage.CREW, design.kept().has("crew"));
+        boolean plants = !design.plants().isEmpty();
+        put(states, findings, Stage.PLANTING, plants, plants && c.planted().isPresent());
+        begun(states, Stage.CREW, !design.crew().equals(CrewChoice.NONE));
         begun(states, Stage.BUILD, layers && box);
         begun(states, Stage.LOG, !design.probes().isEmpty());
         return states;

@@ -43,7 +43,7 @@ public record LightForecast(
         LightMap.Reach reach = mapped.reach();
         LightMap.Ground ground = uv ? map.uvOnGround(reach.back()) : DARK;
         LightMap.Ground photons = map.photonsOnGround();
-        double daily = photons.mean() * mapped.enclosure().photoperiod() * 3600;
+        double daily = map.dailyOnGround();
         return new LightForecast(
                 map,
                 uv,

@@ -177,7 +177,7 @@ public record MappedDesign(
                         floor,
                         raised,
                         obstacles,
-                        PlantMap.of(design, vessel, ground),
+                        PlantMap.of(design, vessel, ground, catalogue),
                         fixtures.fixtures(),
                         design.heat().start(),
                         design.heat().hours(),

@@ -2,49 +2,58 @@ package tanah.core.mapping;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalDouble;
+import java.util.Optional;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.PlantModel;
 import tanah.core.design.Design;
-import tanah.core.design.OtherFields;
+import tanah.core.design.PlantPiece;
 import tanah.core.ground.GroundResult;
+import tanah.core.ground.PlantFoot;
 import tanah.core.light.Block;
 import tanah.core.light.Leaves;
+import tanah.core.plant.RootPlace;
 import tanah.core.vessel.Vessel;
 
-/** Plants of a design that have their measures, as leaves that shade; the others are not known well enough. */
+/**
+ * Plants of a design as leaves that shade and breathe: by their own measures, else as young pieces of their kind. What stands under water
+ * does neither; of what nobody knows and nobody measured nothing can be said.
+ */
 final class PlantMap {
+    private static final double EXTINCTION = 0.5;
+
     private PlantMap() {}
 
-    static List<Leaves> of(Design design, Vessel vessel, GroundResult ground) {
+    static List<Leaves> of(Design design, Vessel vessel, GroundResult ground, Catalogue catalogue) {
         List<Leaves> all = new ArrayList<>();
-        for (OtherFields p : design.kept().objects("plants")) {
-            OptionalDouble x = cm(p, "x_cm");
-            OptionalDouble y = cm(p, "y_cm");
-            OptionalDouble height = cm(p, "height_cm");
-            OptionalDouble spread = cm(p, "spread_cm");
-            boolean known = x.isPresent() && y.isPresent() && height.isPresent() && spread.isPresent();
-            if (known && p.number("lai").orElse(0) > 0 && height.getAsDouble() > 0 && spread.getAsDouble() > 0) {
-                double half = spread.getAsDouble() / 2;
-                double z = cm(p, "z_cm").orElse(ground.terrain().surfaceAt(x.getAsDouble(), y.getAsDouble()));
-                double top = Math.min(vessel.height(), z + height.getAsDouble());
-                if (top > z) {
-                    all.add(new Leaves(
-                            new Block(
-                                    Math.max(0, x.getAsDouble() - half),
-                                    Math.min(vessel.length(), x.getAsDouble() + half),
-                                    Math.max(0, y.getAsDouble() - half),
-                                    Math.min(vessel.width(), y.getAsDouble() + half),
-                                    z,
-                                    top),
-                            p.number("lai").getAsDouble(),
-                            p.number("k_ext").orElse(0.5)));
-                }
+        for (PlantPiece p : design.plants()) {
+            if (p.x().isPresent() && p.y().isPresent() && p.medium() != RootPlace.UNDERWATER) {
+                leaves(design, p, p.kind().flatMap(catalogue::findPlant), vessel, ground)
+                        .ifPresent(all::add);
             }
         }
         return all;
     }
 
-    private static OptionalDouble cm(OtherFields p, String name) {
-        OptionalDouble v = p.number(name);
-        return v.isPresent() ? OptionalDouble.of(v.getAsDouble() / 100) : v;
+    private static Optional<Leaves> leaves(
+            Design design, PlantPiece p, Optional<PlantModel> kind, Vessel vessel, GroundResult ground) {
+        double height = p.height(kind).orElse(0);
+        double half = p.spread(kind).orElse(0) / 2;
+        double leafArea =
+                p.leaf().area().orElse(kind.map(k -> k.cover().leafArea()).orElse(0.0));
+        double x = p.x().orElse(0);
+        double y = p.y().orElse(0);
+        double z = p.z().orElseGet(() -> PlantFoot.at(design, ground, p.medium(), x, y));
+        double top = Math.min(vessel.height(), z + height);
+        Block box = new Block(
+                Math.max(0, x - half),
+                Math.min(vessel.length(), x + half),
+                Math.max(0, y - half),
+                Math.min(vessel.width(), y + half),
+                z,
+                top);
+        boolean stands = leafArea > 0 && top > z && box.x1() > box.x0() && box.y1() > box.y0();
+        return stands
+                ? Optional.of(new Leaves(box, leafArea, p.leaf().extinction().orElse(EXTINCTION)))
+                : Optional.empty();
     }
 }

@@ -33,6 +33,18 @@ public record Plant(
         regions = Set.copyOf(regions);
     }
 
+    /** Water over field capacity of a medium whose every pore is full, as far as it makes a difference. */
+    public static final double SOAKED = 1.6;
+
+    /** Wettest that it bears (water of its medium over that medium's field capacity); what bears floods bears soaked ground. */
+    public double wettest() {
+        return switch (wet.flood()) {
+            case 3 -> SOAKED;
+            case 2 -> Math.max(1.4, moisture.most());
+            default -> moisture.most();
+        };
+    }
+
     /**
      * Height or spread under glass (m).
      *
@@ -86,9 +98,20 @@ public record Plant(
 
     /** Whether cold weeks do it good. */
     public enum WinterRest {
-        NONE,
-        HELPFUL,
-        NEEDED
+        NONE(0),
+        HELPFUL(6),
+        NEEDED(8);
+
+        private final double weeks;
+
+        WinterRest(double weeks) {
+            this.weeks = weeks;
+        }
+
+        /** How many weeks below 10 °C do; common practice, no source. */
+        public double weeks() {
+            return weeks;
+        }
     }
 
     /**
@@ -97,7 +120,20 @@ public record Plant(
      * @param nightDrop by how much cooler it wants its nights (K)
      */
     public record Warmth(
-            double dies, double thrives, double thrivesTo, double diesOver, double nightDrop, WinterRest rest) {}
+            double dies, double thrives, double thrivesTo, double diesOver, double nightDrop, WinterRest rest) {
+        private static final double COOLER = 4; // K below its days that a night may be; common practice
+        private static final double ALIVE = 1; // K over what kills it
+
+        /** Coolest night at which it grows as usual (°C). */
+        public double nightFrom() {
+            return Math.max(dies + ALIVE, thrives - COOLER);
+        }
+
+        /** Warmest night at which it grows as usual (°C). */
+        public double nightTo() {
+            return thrivesTo - nightDrop;
+        }
+    }
 
     /**
      * How it bears water and its lack.

@@ -10,7 +10,6 @@ import tanah.core.numeric.Trapezoid;
 /** How well a place meets each of a plant's needs, 0 to 1; what is not known there is left out. Common practice, no source. */
 final class PlantNeeds {
     private static final double[] SHORT_BY = {1, 0.7, 0.4, 0.2}; // by classes
-    private static final double SOAKED = 1.6; // water over field capacity under water
     private static final double OVER_LIGHT = 1.5; // of the most
     private static final double PERCENT = 0.01;
 
@@ -84,11 +83,10 @@ final class PlantNeeds {
                         Criterion.DAY_TEMPERATURE,
                         between(w.dies(), w.thrives(), w.thrivesTo(), w.diesOver())
                                 .at(t)));
-        double cool = Math.max(w.dies() + 1, w.thrives() - 4);
         spot.night()
                 .ifPresent(t -> put(
                         Criterion.NIGHT_TEMPERATURE,
-                        between(w.dies(), cool, w.thrivesTo() - w.nightDrop(), w.diesOver())
+                        between(w.dies(), w.nightFrom(), w.nightTo(), w.diesOver())
                                 .at(t)));
         if (w.nightDrop() == 0) {
             put(Criterion.NIGHT_DROP, 1);
@@ -101,7 +99,7 @@ final class PlantNeeds {
         } else {
             boolean needed = w.rest() == Plant.WinterRest.NEEDED;
             spot.winter()
-                    .ifPresent(weeks -> put(Criterion.WINTER, weeks >= (needed ? 8 : 6) ? 1 : needed ? 0.35 : 0.8));
+                    .ifPresent(weeks -> put(Criterion.WINTER, weeks >= w.rest().weeks() ? 1 : needed ? 0.35 : 0.8));
         }
     }
 
@@ -117,8 +115,8 @@ final class PlantNeeds {
 
     private void water() {
         boolean wet = spot.on() == RootPlace.UNDERWATER || spot.on() == RootPlace.WATER_SURFACE;
-        OptionalDouble content = wet ? OptionalDouble.of(SOAKED) : spot.moisture();
-        content.ifPresent(w -> put(Criterion.MOISTURE, moisture(Math.min(SOAKED, w))));
+        OptionalDouble content = wet ? OptionalDouble.of(Plant.SOAKED) : spot.moisture();
+        content.ifPresent(w -> put(Criterion.MOISTURE, moisture(Math.min(Plant.SOAKED, w))));
         double bears = plant.wet().dryDays();
         spot.dryDays()
                 .ifPresent(d ->
@@ -135,7 +133,7 @@ final class PlantNeeds {
             return 1;
         }
         Plant.Range r = plant.moisture();
-        double most = flood == 3 ? SOAKED : flood == 2 ? Math.max(1.4, r.most()) : r.most();
+        double most = plant.wettest();
         boolean dryAsWell = r.least() == 0;
         boolean wetAsWell = most >= 1.55;
         return new Trapezoid(

@@ -42,6 +42,16 @@ public record Suitability(
         Grade(double from) {
             this.from = from;
         }
+
+        /** Of a score, 0 to 1. */
+        public static Grade of(double score) {
+            for (Grade g : values()) {
+                if (score >= g.from) {
+                    return g;
+                }
+            }
+            return REFUSED;
+        }
     }
 
     public Suitability {
@@ -94,12 +104,7 @@ public record Suitability(
         if (score.isEmpty()) {
             return Optional.empty();
         }
-        for (Grade g : Grade.values()) {
-            if (refused.isEmpty() && score.getAsDouble() >= g.from) {
-                return Optional.of(g);
-            }
-        }
-        return Optional.of(Grade.REFUSED);
+        return Optional.of(refused.isEmpty() ? Grade.of(score.getAsDouble()) : Grade.REFUSED);
     }
 
     /** What holds it back most; empty where all is as it likes it. */

@@ -15,6 +15,7 @@ import tanah.core.equipment.MistProposal;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.ground.WaterVolumes;
+import tanah.core.planting.PlantProposal;
 import tanah.core.structure.PieceProposal;
 import tanah.core.vessel.Vessel;
 import tanah.core.water.BodyProposal;
@@ -73,6 +74,14 @@ public record PlanProposals(Catalogue catalogue) implements Proposals {
                     return PieceProposal.add(
                             design, v, e.ground().orElseThrow(), m, piece.name(), size, piece.volume(), piece.mass());
                 }));
+    }
+
+    @Override
+    public Optional<Design> plant(Design design, String kind) {
+        Evaluation e = Evaluator.evaluate(design, catalogue, Evaluator.Depth.STEADY);
+        return catalogue
+                .findPlant(kind)
+                .flatMap(k -> e.vessel().map(v -> PlantProposal.with(design, k, v, e.planted())));
     }
 
     @Override

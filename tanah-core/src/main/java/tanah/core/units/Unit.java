@@ -42,6 +42,8 @@ public enum Unit {
     MILLILITRE_PER_MINUTE("ml/min", 1e-6 / 60),
     UV_INDEX("", 1),
     MICROMOLE("µmol/m²s", 1e-6),
+    /** Light of a day. */
+    MOLE_A_DAY("mol/m²d", 1),
     WATT_PER_SQUARE_METRE("W/m²", 1),
     KILOWATT_HOUR("kWh", 3.6e6),
     LUX("lx", 1),

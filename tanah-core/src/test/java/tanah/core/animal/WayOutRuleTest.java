@@ -43,6 +43,7 @@ class WayOutRuleTest {
                             mesh("two", 0.002, 0.62),
                             mesh("six", 0.006, 0.79),
                             mesh("wide", 0.013, 0.86))),
+            Catalogue.Living.NONE,
             List.of());
     private static final EditContext CONTEXT = new EditContext(CATALOGUE, LocalDate.of(2026, 3, 1));
 

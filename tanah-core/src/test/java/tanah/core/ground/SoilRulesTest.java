@@ -158,6 +158,7 @@ class SoilRulesTest {
                 List.of(),
                 List.of(),
                 Catalogue.Air.NONE,
+                Catalogue.Living.NONE,
                 List.of());
         Layer soil = TestDesigns.soil("peat", 0.1)
                 .withMedia(

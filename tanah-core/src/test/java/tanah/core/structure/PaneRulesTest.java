@@ -219,6 +219,7 @@ class PaneRulesTest {
                 List.of(model),
                 List.of(),
                 Catalogue.Air.NONE,
+                Catalogue.Living.NONE,
                 List.of());
     }
 

@@ -65,6 +65,7 @@ public final class TestGear {
                 List.of(),
                 List.of(MAT, CABLE, HEATER_25, HEATER_50, HEATER_100, DIMMER, PULSE, SWITCH),
                 new Catalogue.Air(List.of(SPOT, CERAMIC, DISCHARGE, TUBE), List.of(PUMP, NOZZLE, TANK), List.of()),
+                Catalogue.Living.NONE,
                 List.of());
     }
 

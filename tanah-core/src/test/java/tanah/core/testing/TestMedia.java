@@ -139,7 +139,15 @@ public final class TestMedia {
         List<Pack> packs = List.of(
                 new Pack("clay-10", "expanded_clay_8_16", 0.010, "l", 750, "memory", ""),
                 new Pack("clay-45", "expanded_clay_8_16", 0.045, "l", 2290, "memory", ""));
-        return new Catalogue(List.of(species), ALL, List.of(burrow), List.of(), List.of(), Catalogue.Air.NONE, packs);
+        return new Catalogue(
+                List.of(species),
+                ALL,
+                List.of(burrow),
+                List.of(),
+                List.of(),
+                Catalogue.Air.NONE,
+                Catalogue.Living.NONE,
+                packs);
     }
 
     private static Medium fertilised(Medium m) {

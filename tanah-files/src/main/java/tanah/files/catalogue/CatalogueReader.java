@@ -72,6 +72,8 @@ public final class CatalogueReader {
         List<Row> lamps = rows("lamps", "lamp_id", AirReader::lamp);
         List<Row> moisture = rows("moisture", "item_id", (row, found) -> {});
         List<Row> construction = rows("construction", "item_id", AirReader::mesh);
+        List<Row> plants = rows("plants", "id", LivingReader::plant);
+        List<Row> crew = rows("crew", "id", LivingReader::crew);
         List<Row> packs = rows("packs", "pack_id", (row, found) -> {});
         List<Row> prices = rows("price-bands", "price_band", (row, found) -> {});
         Set<String> ids = new HashSet<>();
@@ -96,6 +98,11 @@ public final class CatalogueReader {
                                 .filter(row -> row.text("category").equals("mesh"))
                                 .map(AirReader::meshOf)
                                 .toList()),
+                new Catalogue.Living(
+                        plants.stream()
+                                .map(row -> LivingReader.plantOf(row, bands))
+                                .toList(),
+                        crew.stream().map(LivingReader::crewOf).toList()),
                 packs.stream().map(GroundReader::pack).toList());
     }
 

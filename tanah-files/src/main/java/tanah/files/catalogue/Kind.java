@@ -15,7 +15,9 @@ public enum Kind {
     WATERGEAR("item_id", List.of("category")),
     LAMPS("lamp_id", List.of("category", "role", "dimmable")),
     MOISTURE("item_id", List.of("category")),
-    CONSTRUCTION("item_id", List.of("category"));
+    CONSTRUCTION("item_id", List.of("category")),
+    PLANTS("id", List.of("growth_form", "group", "moisture_class", "toxicity_class")),
+    CREW("id", List.of("type", "medium"));
 
     private final String key;
     private final List<String> facets;

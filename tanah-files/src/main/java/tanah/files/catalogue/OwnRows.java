@@ -8,12 +8,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.CrewModel;
 import tanah.core.catalogue.Gear;
 import tanah.core.catalogue.LampModel;
 import tanah.core.catalogue.Medium;
 import tanah.core.catalogue.MeshModel;
 import tanah.core.catalogue.MistGear;
 import tanah.core.catalogue.Mix;
+import tanah.core.catalogue.PlantModel;
 import tanah.core.catalogue.PriceBand;
 import tanah.core.catalogue.Species;
 import tanah.core.catalogue.VesselModel;
@@ -72,6 +74,8 @@ public final class OwnRows {
                 case HEATERS, WATERGEAR -> GearReader.check(row, across);
                 case LAMPS -> AirReader.lamp(row, across);
                 case CONSTRUCTION -> AirReader.mesh(row, across);
+                case PLANTS -> LivingReader.plant(row, across);
+                case CREW -> LivingReader.crew(row, across);
                 case MOISTURE -> {}
                 case VESSELS -> VesselReader.check(row, across);
                 case MIXES ->
@@ -136,13 +140,30 @@ public final class OwnRows {
         Set<String> ids = new HashSet<>();
         sound(Kind.ANIMALS, own, base, ids, problems).forEach(r -> species.add(SpeciesReader.species(r)));
         sound(Kind.MEDIA, own, base, ids, problems).forEach(r -> media.add(GroundReader.medium(r)));
-        Catalogue withMedia = new Catalogue(species, media, mixes, vessels, gear, base.air(), base.allPacks());
+        Catalogue withMedia =
+                new Catalogue(species, media, mixes, vessels, gear, base.air(), base.living(), base.allPacks());
         sound(Kind.MIXES, own, withMedia, ids, problems).forEach(r -> mixes.add(GroundReader.mix(r)));
         sound(Kind.VESSELS, own, base, ids, problems).forEach(r -> vessels.add(VesselReader.vessel(r, BANDS)));
         for (Kind kind : List.of(Kind.HEATERS, Kind.WATERGEAR)) {
             sound(kind, own, base, ids, problems).forEach(r -> gear.add(GearReader.gear(r, BANDS)));
         }
-        return new Catalogue(species, media, mixes, vessels, gear, air(base, own, ids, problems), base.allPacks());
+        return new Catalogue(
+                species,
+                media,
+                mixes,
+                vessels,
+                gear,
+                air(base, own, ids, problems),
+                living(base, own, ids, problems),
+                base.allPacks());
+    }
+
+    private static Catalogue.Living living(Catalogue base, JsonNode own, Set<String> ids, List<Problem> problems) {
+        List<PlantModel> plants = new ArrayList<>(base.allPlants());
+        List<CrewModel> crew = new ArrayList<>(base.allCrew());
+        sound(Kind.PLANTS, own, base, ids, problems).forEach(r -> plants.add(LivingReader.plantOf(r, BANDS)));
+        sound(Kind.CREW, own, base, ids, problems).forEach(r -> crew.add(LivingReader.crewOf(r)));
+        return new Catalogue.Living(plants, crew);
     }
 
     private static Catalogue.Air air(Catalogue base, JsonNode own, Set<String> ids, List<Problem> problems) {

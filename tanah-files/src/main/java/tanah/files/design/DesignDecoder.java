@@ -5,9 +5,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import tanah.core.design.CrewChoice;
 import tanah.core.design.Design;
 import tanah.core.design.HeatDay;
 import tanah.core.design.NeedOverride;
+import tanah.core.design.Planting;
 import tanah.core.design.Probe;
 import tanah.core.design.Resident;
 import tanah.core.design.RoomPlan;
@@ -40,6 +42,9 @@ final class DesignDecoder {
                 f.objects("devices").stream().map(DeviceDecoder::device).toList(),
                 f.object("air").map(AirDecoder::air),
                 f.objects("probes").stream().map(DesignDecoder::probe).toList(),
+                f.objects("plants").stream().map(LivingDecoder::plant).toList(),
+                f.object("planting").map(LivingDecoder::planting).orElse(Planting.UNSAID),
+                f.object("crew").map(LivingDecoder::crew).orElse(CrewChoice.NONE),
                 f.rest());
     }
 

@@ -7,11 +7,13 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import tanah.core.design.CrewChoice;
 import tanah.core.design.Design;
 import tanah.core.design.Fixing;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.NeedOverride;
 import tanah.core.design.OtherFields;
+import tanah.core.design.Planting;
 import tanah.core.design.Probe;
 import tanah.core.design.Ramp;
 import tanah.core.design.Resident;
@@ -79,6 +81,13 @@ public final class DesignWriter {
         list(root, "devices", design.devices(), DeviceWriter::device);
         design.air().ifPresent(a -> root.set("air", AirWriter.air(a)));
         list(root, "probes", design.probes(), DesignWriter::probe);
+        list(root, "plants", design.plants(), LivingWriter::plant);
+        if (!design.planting().equals(Planting.UNSAID)) {
+            root.set("planting", LivingWriter.planting(design.planting()));
+        }
+        if (!design.crew().equals(CrewChoice.NONE)) {
+            root.set("crew", LivingWriter.crew(design.crew()));
+        }
         keep(root, design.kept());
         return root;
     }

@@ -20,9 +20,9 @@ import tanah.core.plant.Reach;
 
 /** A plant and an animal at one place, by a table of another implementation ("derived": agreement, not truth), and at the limits. */
 class AnimalFitTest {
-    private static final Map<String, Plant> PLANTS = PlantRows.plants();
+    private static final Map<String, Plant> PLANTS = LivingTables.plants();
     private static final Map<String, CSVRecord> CASES =
-            PlantRows.table("animal_fit.csv").stream().collect(Collectors.toMap(r -> r.get("case_id"), r -> r));
+            LivingTables.table("animal_fit.csv").stream().collect(Collectors.toMap(r -> r.get("case_id"), r -> r));
 
     static List<String> cases() {
         return CASES.keySet().stream().sorted().toList();

@@ -11,8 +11,6 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Random;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
@@ -29,36 +27,14 @@ import tanah.core.crew.Protein;
 /** A crew through a year, by tables of another implementation ("derived": agreement, not truth), and laws. */
 class CrewTest {
     private static final double GRAM = 1e-3;
-    private static final double MILLIGRAM = 1e-6;
-    private static final Map<String, CrewKind> KINDS = PlantRows.table("crew_fixture.csv").stream()
-            .map(CrewTest::kind)
-            .collect(Collectors.toMap(CrewKind::id, Function.identity()));
-    private static final List<CSVRecord> ACTIVITY = PlantRows.table("crew_activity.csv");
-    private static final List<CSVRecord> MOULD = PlantRows.table("mould.csv");
-    private static final List<CSVRecord> PROTEIN = PlantRows.table("protein.csv");
-    private static final List<CSVRecord> YEARS = PlantRows.table("crew_simulation.csv");
+    private static final Map<String, CrewKind> KINDS = LivingTables.crew();
+    private static final List<CSVRecord> ACTIVITY = LivingTables.table("crew_activity.csv");
+    private static final List<CSVRecord> MOULD = LivingTables.table("mould.csv");
+    private static final List<CSVRecord> PROTEIN = LivingTables.table("protein.csv");
+    private static final List<CSVRecord> YEARS = LivingTables.table("crew_simulation.csv");
 
     private static double number(CSVRecord row, String column) {
         return Double.parseDouble(row.get(column));
-    }
-
-    private static CrewKind kind(CSVRecord row) {
-        return new CrewKind(
-                row.get("id"),
-                row.get("medium").equals("water"),
-                number(row, "dry_mass_mg") * MILLIGRAM,
-                number(row, "temp_survive_min_c"),
-                number(row, "temp_thrive_min_c"),
-                number(row, "temp_thrive_max_c"),
-                number(row, "temp_survive_max_c"),
-                new CrewKind.Moisture(
-                        number(row, "moist_min_ffc"), number(row, "moist_pref_ffc"), number(row, "moist_max_ffc")),
-                number(row, "doubling_time_24c_d"),
-                number(row, "q10"),
-                number(row, "litter_mg_dry_per_ind_d") * MILLIGRAM,
-                number(row, "waste_mg_dry_per_ind_d") * MILLIGRAM,
-                Integer.parseInt(row.get("protein_hunger")),
-                number(row, "capacity_per_m2"));
     }
 
     static IntStream activity() {

@@ -19,9 +19,9 @@ import tanah.core.plant.Plant;
 
 /** How pieces grow, by tables of another implementation ("derived": agreement, not truth), and laws. */
 class GrowthTest {
-    private static final Map<String, Plant> PLANTS = PlantRows.plants();
-    private static final List<CSVRecord> GROWN = PlantRows.table("growth.csv");
-    private static final List<CSVRecord> CUT = PlantRows.table("prune_and_crowd.csv");
+    private static final Map<String, Plant> PLANTS = LivingTables.plants();
+    private static final List<CSVRecord> GROWN = LivingTables.table("growth.csv");
+    private static final List<CSVRecord> CUT = LivingTables.table("prune_and_crowd.csv");
     private static final double CM = 0.01;
 
     private static double number(CSVRecord row, String column) {

@@ -30,9 +30,9 @@ import tanah.core.plant.Suitability;
 
 /** Whether a plant would live at a place, by a table of another implementation ("derived": agreement, not truth), and laws. */
 class SuitabilityTest {
-    private static final Map<String, Plant> PLANTS = PlantRows.plants();
+    private static final Map<String, Plant> PLANTS = LivingTables.plants();
     private static final Map<String, CSVRecord> CASES =
-            PlantRows.table("suitability.csv").stream().collect(Collectors.toMap(r -> r.get("case_id"), r -> r));
+            LivingTables.table("suitability.csv").stream().collect(Collectors.toMap(r -> r.get("case_id"), r -> r));
     private static final Map<String, Criterion> COLUMNS = Map.ofEntries(
             Map.entry("f_airflow", Criterion.AIRFLOW),
             Map.entry("f_drip", Criterion.DRIP),

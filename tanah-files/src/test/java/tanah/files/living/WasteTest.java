@@ -23,8 +23,8 @@ import tanah.core.crew.LitterDecay;
 
 /** Waste by Nagy 2005 and decay by Olson 1963, and by tables of another implementation ("derived": agreement, not truth). */
 class WasteTest {
-    private static final List<CSVRecord> WASTE = PlantRows.table("waste.csv");
-    private static final List<CSVRecord> LITTER = PlantRows.table("litter.csv");
+    private static final List<CSVRecord> WASTE = LivingTables.table("waste.csv");
+    private static final List<CSVRecord> LITTER = LivingTables.table("litter.csv");
     private static final double GRAM = 1e-3;
     private static final double KILOJOULE_A_DAY = 1000.0 / 86400;
 

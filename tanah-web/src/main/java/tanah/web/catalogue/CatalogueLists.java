@@ -114,14 +114,15 @@ class CatalogueLists {
 
     private Line line(Kind kind, Map<String, String> row) {
         String hint = switch (kind) {
-            case ANIMALS ->
-                columns.choice(row.getOrDefault("group", "")) + ", " + columns.choice(row.getOrDefault("biome", ""));
+            case ANIMALS -> said(row, "group", "biome");
             case VESSELS ->
                 columns.value("outer_width_cm", row.getOrDefault("outer_width_cm", "")) + " × "
                         + columns.value("outer_depth_cm", row.getOrDefault("outer_depth_cm", "")) + " × "
                         + columns.value("outer_height_cm", row.getOrDefault("outer_height_cm", ""));
             case MEDIA -> columns.choice(row.getOrDefault("class", ""));
             case MIXES -> row.getOrDefault("use", "");
+            case PLANTS -> said(row, "growth_form", "moisture_class");
+            case CREW -> said(row, "type", "medium");
             case HEATERS, WATERGEAR, LAMPS, MOISTURE, CONSTRUCTION ->
                 columns.choice(row.getOrDefault("category", ""))
                         + (row.getOrDefault("power_w", "").isEmpty()
@@ -136,6 +137,10 @@ class CatalogueLists {
                 hint,
                 id.startsWith(OwnRows.PREFIX),
                 kind == Kind.ANIMALS ? strip(row) : "");
+    }
+
+    private String said(Map<String, String> row, String first, String second) {
+        return columns.choice(row.getOrDefault(first, "")) + ", " + columns.choice(row.getOrDefault(second, ""));
     }
 
     /** From the coolest night to the warmest place, damp, UV and length: what an animal needs and how long it grows, at a glance. */
@@ -174,7 +179,8 @@ class CatalogueLists {
 
     private static String haystack(Kind kind, Map<String, String> row) {
         return CataloguePages.title(kind, row) + " " + row.getOrDefault("scientific_name", "") + " "
-                + row.getOrDefault(kind.key(), "") + " " + row.getOrDefault("group", "");
+                + row.getOrDefault(kind.key(), "") + " " + row.getOrDefault("group", "") + " "
+                + row.getOrDefault("synonyms", "");
     }
 
     /** The entry whose name shares the longest beginning with what was asked. */

@@ -18,7 +18,7 @@ import tools.jackson.databind.JsonNode;
 /** Lists and entries of the catalogue, shipped and own, as they are shown. */
 @Component
 class CataloguePages {
-    /** Codes of botanical regions, for the models alone: beside them stands the region in words. */
+    /** Codes of botanical regions; an animal's row says its region in words beside them. */
     private static final String CODES = "native_regions_wgsrpd";
 
     private final ShippedRows shipped = new ShippedRows();
@@ -70,7 +70,7 @@ class CataloguePages {
             String column, String label, String value, String hint, List<String> choices, boolean many, String error) {}
 
     static String title(Kind kind, Map<String, String> row) {
-        return row.getOrDefault(kind == Kind.ANIMALS ? "common_name" : "name", row.getOrDefault(kind.key(), ""));
+        return row.getOrDefault("common_name", row.getOrDefault("name", row.getOrDefault(kind.key(), "")));
     }
 
     Source source(Kind kind, String id, long keeperId) {
@@ -138,7 +138,8 @@ class CataloguePages {
 
     private List<Value> value(Kind kind, String column, Map<String, String> row, Map<String, String> base) {
         String high = columns.upper(column);
-        if (columns.isUpper(column, row) || ColumnGroups.isProvenance(column) || column.equals(CODES)) {
+        boolean code = kind == Kind.ANIMALS && column.equals(CODES);
+        if (columns.isUpper(column, row) || ColumnGroups.isProvenance(column) || code) {
             return List.of();
         }
         String low = row.getOrDefault(column, "");

@@ -1,6 +1,7 @@
 package tanah.web.catalogue;
 
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -15,6 +16,22 @@ import tools.jackson.databind.JsonNode;
 @Component
 class ColumnWords {
     private static final String THIN = "\u2009";
+    private static final String REGIONS = "native_regions_wgsrpd"; // codes of botanical regions
+
+    /** Units of plants and crew by the ends of their columns; the longer ones first, as they end on shorter ones. */
+    private static final Map<String, String> LIVING = new LinkedHashMap<>();
+
+    static {
+        LIVING.put("_umol_m2_s", "µmol/m²·s");
+        LIVING.put("_mol_m2_d", "mol/m²·d");
+        LIVING.put("_mg_dry_per_ind_d", "mg/d");
+        LIVING.put("_mg", "mg");
+        LIVING.put("_per_m2", "/m²");
+        LIVING.put("_tolerance_d", "d");
+        LIVING.put("_interval_d", "d");
+        LIVING.put("_24c_d", "d");
+        LIVING.put("_need_k", "K");
+    }
 
     private final Words words;
 
@@ -27,7 +44,7 @@ class ColumnWords {
     }
 
     private static String bare(String column) {
-        return column.replaceAll("_(cm|mm|kg|g|c|pct|l_h|h|l|w|m_s|cm_s|s|kg_per_l|per_l|deg|frac)$", "");
+        return column.replaceAll("_(cm|mm|kg|g|c|pct|l_h|h|l|w|m_s|cm_s|s|kg_per_l|per_l|deg|frac|ffc)$", "");
     }
 
     /** A word of a choice, such as a group. */
@@ -86,6 +103,14 @@ class ColumnWords {
         if (column.equals("name") || column.equals("scientific_name") || column.equals("common_name")) {
             return cell;
         }
+        if (column.equals(REGIONS)) {
+            return Arrays.stream(cell.split(";"))
+                    .map(code -> words.or("region." + code, code))
+                    .collect(Collectors.joining(", "));
+        }
+        if (column.equals("synonyms")) {
+            return cell.replace(";", ", ");
+        }
         if (!cell.matches("-?\\d+(\\.\\d+)?")) {
             return Arrays.stream(cell.split(";"))
                     .map(String::strip)
@@ -96,6 +121,11 @@ class ColumnWords {
     }
 
     private static String number(String column, double number) {
+        for (Map.Entry<String, String> unit : LIVING.entrySet()) {
+            if (column.endsWith(unit.getKey())) {
+                return Numbers.upTo(number, 3) + THIN + unit.getValue();
+            }
+        }
         if (column.endsWith("_per_l") && column.startsWith("price")) {
             return Numbers.upTo(Numbers.money(number), 2);
         }
@@ -186,6 +216,11 @@ class ColumnWords {
         }
         if (column.equals("hysteresis_c")) {
             return "K";
+        }
+        for (Map.Entry<String, String> living : LIVING.entrySet()) {
+            if (column.endsWith(living.getKey())) {
+                return living.getValue();
+            }
         }
         String last = column.substring(column.lastIndexOf('_') + 1);
         return switch (last) {

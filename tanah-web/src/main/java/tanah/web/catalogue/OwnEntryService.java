@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,6 +33,10 @@ import tools.jackson.databind.node.ObjectNode;
 public class OwnEntryService {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final int LONGEST_ID = 60;
+    /** Mixes name media, so what a mix uses is known before the media are taken. */
+    private static final List<Kind> MIXES_FIRST = Stream.concat(
+                    Stream.of(Kind.MIXES), Stream.of(Kind.values()).filter(k -> k != Kind.MIXES))
+            .toList();
 
     private final OwnEntryMapper entries;
     private final Catalogue shipped;
@@ -105,17 +110,7 @@ public class OwnEntryService {
         JsonNode brought = OwnRows.of(design);
         ObjectNode all = all(keeperId);
         ObjectNode kept = JSON.createObjectNode();
-        // mixes first: they name media
-        for (Kind kind : List.of(
-                Kind.MIXES,
-                Kind.MEDIA,
-                Kind.ANIMALS,
-                Kind.VESSELS,
-                Kind.HEATERS,
-                Kind.WATERGEAR,
-                Kind.LAMPS,
-                Kind.MOISTURE,
-                Kind.CONSTRUCTION)) {
+        for (Kind kind : MIXES_FIRST) {
             Map<String, JsonNode> chosen = new LinkedHashMap<>();
             for (JsonNode source : List.of(brought.path(kind.word()), all.path(kind.word()))) {
                 source.forEach(entry -> {

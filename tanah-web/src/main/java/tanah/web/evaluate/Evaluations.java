@@ -86,7 +86,7 @@ public class Evaluations {
         /** Judged, with the remedies tried that need no climate. */
         Evaluation with(Forecast climate) {
             return RemedyTrials.withoutClimate(
-                    Evaluator.judged(computed.withForecast(Optional.of(climate.of(mapped.orElseThrow()))), catalogue),
+                    Evaluator.judged(computed.withClimate(climate.of(mapped.orElseThrow()), catalogue), catalogue),
                     catalogue);
         }
 

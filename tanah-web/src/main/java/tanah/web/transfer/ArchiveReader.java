@@ -36,16 +36,6 @@ class ArchiveReader {
     private static final Logger LOG = LoggerFactory.getLogger(ArchiveReader.class);
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final int MOST_ENTRIES = 16_000_000; // bytes of own entries
-    private static final List<Kind> KINDS = List.of(
-            Kind.MEDIA,
-            Kind.MIXES,
-            Kind.ANIMALS,
-            Kind.VESSELS,
-            Kind.HEATERS,
-            Kind.WATERGEAR,
-            Kind.LAMPS,
-            Kind.MOISTURE,
-            Kind.CONSTRUCTION);
 
     private final ArchivedEnclosure enclosure;
     private final ArchiveTables tables;
@@ -119,7 +109,7 @@ class ArchiveReader {
         } catch (JacksonException e) {
             throw Refused.one("own-entries.json", words.of("archive.broken"), "JSON");
         }
-        for (Kind kind : KINDS) {
+        for (Kind kind : Kind.values()) {
             for (JsonNode entry : all.path(kind.word())) {
                 String id = entry.path(kind.key()).asString("");
                 Optional<Problem> wrong = own.restore(keeperId, kind, id, OwnRows.cells(entry));

@@ -101,6 +101,28 @@ public sealed interface AddEdit extends Edit {
         }
     }
 
+    /** Set a plant of a kind where it does best. */
+    record AddPlant(String kind) implements AddEdit {
+        @Override
+        public Optional<Design> made(Design design, EditContext context) {
+            return context.proposals().plant(design, kind);
+        }
+
+        @Override
+        public Optional<Refusal> barred(Design design, EditContext context) {
+            boolean many = design.plants().size() >= PlanLimits.PLANTS;
+            boolean unknown = context.catalogue().findPlant(kind).isEmpty();
+            return noVessel(design)
+                    .or(() -> many ? Optional.of(Refusal.PLANTS_MANY) : Optional.empty())
+                    .or(() -> unknown ? Optional.of(Refusal.UNKNOWN_PLANT) : Optional.empty());
+        }
+
+        @Override
+        public Refusal noPlace() {
+            return Refusal.NOWHERE_TO_PLANT;
+        }
+    }
+
     /** Make an open water behind a wall; where there is one nothing changes. */
     record MakeWater() implements AddEdit {
         @Override

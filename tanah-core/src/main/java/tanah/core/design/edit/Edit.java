@@ -17,6 +17,7 @@ public sealed interface Edit extends PlanChange
                 PaneEdit,
                 PieceEdit,
                 PlanEdit,
+                PlantEdit,
                 WallEdit,
                 WaterEdit {
     /** The design after it; an equal design where it changes nothing, or where what it changes is gone. */

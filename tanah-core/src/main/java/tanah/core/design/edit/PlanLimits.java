@@ -11,6 +11,7 @@ public final class PlanLimits {
 
     public static final int DEVICES = 40;
     public static final int PIECES = 80;
+    public static final int PLANTS = 120;
     public static final int LAYERS = 40;
     public static final int RAMPS = 12;
     /** Openings, sheets, nozzles and mistings together. */

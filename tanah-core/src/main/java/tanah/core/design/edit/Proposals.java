@@ -43,6 +43,11 @@ public interface Proposals {
         return Optional.empty();
     }
 
+    /** A young piece of a kind of plant, where it does best of what is free. */
+    default Optional<Design> plant(Design design, String kind) {
+        return Optional.empty();
+    }
+
     /** The first open water, behind a wall. */
     default Optional<Design> water(Design design) {
         return Optional.empty();

@@ -52,7 +52,7 @@ class EditTest {
     @Test
     void newIdsAreFreeInTheWholeDocument() {
         Design design = TestDesigns.box(0.9, 0.45, 0.5, TestDesigns.soil("sand_play", 0.1));
-        Design kept = design.withKept(new OtherFields(Map.of("plants", java.util.List.of(Map.of("id", "soil-2")))));
+        Design kept = design.withKept(new OtherFields(Map.of("build", java.util.List.of(Map.of("id", "soil-2")))));
         assertThat(Ids.free(kept, "soil")).isEqualTo("soil-3");
         assertThat(Ids.free(kept, "litter")).isEqualTo("litter");
     }

@@ -89,10 +89,11 @@ public class FindingWords {
         return words.of("finding." + finding.rule() + end, arguments);
     }
 
-    private static Object[] arguments(List<Measure> measures, List<String> names) {
+    private Object[] arguments(List<Measure> measures, List<String> names) {
         List<Object> arguments = new ArrayList<>();
         measures.forEach(m -> arguments.add(Numbers.of(m)));
-        arguments.addAll(names);
+        // what a catalogue names by a word of its own is said in the keeper's language
+        names.forEach(n -> arguments.add(words.or("choice." + n, n)));
         return arguments.toArray();
     }
 }

@@ -1,0 +1,93 @@
+package tanah.core.planting;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import tanah.core.catalogue.PlantModel;
+import tanah.core.design.Design;
+import tanah.core.design.HardscapeItem;
+import tanah.core.design.PlantPiece;
+import tanah.core.geometry.Point;
+import tanah.core.ground.PlantFoot;
+import tanah.core.plant.RootPlace;
+import tanah.core.vessel.Vessel;
+
+/** Looks for the place in a plan at which a kind does best: every free place of a grid, on everything that its roots take. */
+public final class PlantSearch {
+    private static final double STEP = 0.06; // m
+    private static final double EDGE = 0.03; // m from the panes
+    private static final double SMOTHERS =
+            0.7; // of the two radii after a year, nearer than which one covers the other; common practice
+    private static final List<String> BEARS = List.of("wood", "cork", "stone");
+
+    private final Design design;
+    private final Vessel vessel;
+    private final Planted planted;
+
+    public PlantSearch(Design design, Vessel vessel, Planted planted) {
+        this.design = design;
+        this.vessel = vessel;
+        this.planted = planted;
+    }
+
+    /** Where a plant would stand, and how well. */
+    public record Found(RootPlace on, double x, double y, double score) {}
+
+    /**
+     * The best free place; empty where none would keep it alive.
+     *
+     * @param except a plant that is to be moved, so that it is not in its own way
+     */
+    public Optional<Found> best(PlantModel kind, Optional<String> except) {
+        List<PlantPiece> others = design.plants().stream()
+                .filter(p -> except.filter(p.id()::equals).isEmpty())
+                .toList();
+        return grid().flatMap(at -> at(kind, at, others))
+                .filter(f -> f.score() > 0)
+                .max(Comparator.comparingDouble(Found::score)
+                        .thenComparing(Comparator.comparingDouble(Found::y))
+                        .thenComparing(Comparator.comparingDouble(f -> -f.x())));
+    }
+
+    private Stream<Point> grid() {
+        int columns = (int) Math.max(1, (vessel.length() - 2 * EDGE) / STEP + 1);
+        int rows = (int) Math.max(1, (vessel.width() - 2 * EDGE) / STEP + 1);
+        return Stream.iterate(0, i -> i < columns * rows, i -> i + 1)
+                .map(i -> new Point(EDGE + i % columns * STEP, EDGE + i / columns * STEP));
+    }
+
+    private Stream<Found> at(PlantModel kind, Point at, List<PlantPiece> others) {
+        if (isTaken(kind, at, others)) {
+            return Stream.empty();
+        }
+        Optional<HardscapeItem> piece = design.hardscape().stream()
+                .filter(h -> PlantFoot.stands(h, at.x(), at.y()))
+                .max(Comparator.comparingDouble(h -> h.base() + h.height()));
+        Stream<RootPlace> media = piece.isPresent()
+                ? Stream.of(RootPlace.MOUNT)
+                        .filter(m -> piece.get().kind().filter(BEARS::contains).isPresent())
+                : Stream.of(RootPlace.SOIL, RootPlace.UNDERWATER, RootPlace.WATER_SURFACE);
+        return media.filter(m -> kind.needs()
+                        .roots()
+                        .habit()
+                        .allows(
+                                m,
+                                kind.needs().positions(),
+                                kind.needs().roots().onMoss()))
+                .flatMap(m -> planted.fit(kind, m, at.x(), at.y(), OptionalDouble.empty()).stream()
+                        .map(f -> new Found(m, at.x(), at.y(), f.score().orElse(0))));
+    }
+
+    private boolean isTaken(PlantModel kind, Point at, List<PlantPiece> others) {
+        double own = kind.needs().spread().year() / 2;
+        return others.stream()
+                .filter(p -> p.x().isPresent() && p.y().isPresent())
+                .anyMatch(p -> {
+                    double radius = planted.spreadInAYear(p) / 2;
+                    double away = Math.hypot(p.x().getAsDouble() - at.x(), p.y().getAsDouble() - at.y());
+                    return away < SMOTHERS * (own + radius);
+                });
+    }
+}
