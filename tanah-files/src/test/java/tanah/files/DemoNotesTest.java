@@ -35,7 +35,7 @@ class DemoNotesTest {
                 "collared-lizard-arid | GW-060 climate.basking climate.cool_air climate.night climate.retreat"
                         + " climate.warm_air light.dark | stand, slab, hottest week, 30 °C, damp hide, warm end, light",
                 "mossy-frog-paludarium | climate.cool_air climate.heat.none climate.limit.high climate.night"
-                        + " climate.water vessel.space_now | hottest week, No heater, 26 °C, water, short of the usual room",
+                        + " climate.rh.high climate.water vessel.space_now | hottest week, No heater, 26 °C, water, short of the usual room, moister",
                 "giant-millipede-box | climate.cool_air climate.night climate.rh.high climate.warm_air room.cool_end"
                         + " room.winter_cold vessel.space_grown | 27 °C, 16 °C, moister, winter, outgrow"
             })

@@ -8,12 +8,19 @@ export class Climate {
     this.root = document.getElementById("climate-tools");
     this.state = {};
     this.timer = null;
+    this.grower = null;
     if (!this.root) { return; }
     const d = this.root.dataset;
     this.state = { field: d.fill, lines: d.lines, season: d.season, hour: d.hour, px: d.px, py: d.py, pz: d.pz };
     const hour = document.getElementById("hour");
     hour.addEventListener("input", () => { this.state.hour = hour.value; this.later(); });
     document.getElementById("play").addEventListener("click", () => this.play());
+    const months = document.getElementById("months");
+    if (months) {
+      this.state.months = months.value;
+      months.addEventListener("input", () => { this.grow(months.value); });
+      document.getElementById("grow").addEventListener("click", (e) => this.growing(e.currentTarget));
+    }
   }
 
   put(params) {
@@ -41,9 +48,28 @@ export class Climate {
     hour.setAttribute("aria-valuetext", words);
   }
 
+  // ---- how plants grow
+  grow(to) {
+    this.state.months = String(to);
+    document.getElementById("months").value = to;
+    document.getElementById("grown").textContent = to;
+    this.later();
+  }
+
+  growing(button) {
+    const on = !this.grower;
+    button.setAttribute("aria-pressed", String(on));
+    button.textContent = on ? button.dataset.stop : button.dataset.play;
+    if (!on) { clearInterval(this.grower); this.grower = null; return; }
+    this.grower = setInterval(() => {
+      if (this.looking) { return; }
+      this.grow((Number(this.state.months) + 1) % 37);
+    }, PLAY_EVERY);
+  }
+
   changed(target) {
-    if (!this.root || !("climate" in target.dataset || target.id === "hour")) { return false; }
-    if (target.id !== "hour") { this.state[target.name] = target.value; this.look(); }
+    if (!this.root || !("climate" in target.dataset || target.id === "hour" || target.id === "months")) { return false; }
+    if (target.id !== "hour" && target.id !== "months") { this.state[target.name] = target.value; this.look(); }
     return true;
   }
 

@@ -6,9 +6,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
-import tanah.core.geometry.ConvexPolygon;
 import tanah.core.ground.Cell;
 import tanah.core.ground.GroundResult;
+import tanah.core.ground.PlantFoot;
 import tanah.core.plant.Growth;
 import tanah.core.plant.RootPlace;
 import tanah.core.vessel.Vessel;
@@ -37,12 +37,12 @@ public final class Cover {
 
     public static Cover of(Design design, Vessel vessel, GroundResult ground, Planted planted) {
         List<double[]> soil = new ArrayList<>();
-        List<ConvexPolygon> pieces = design.hardscape().stream()
-                .map(h -> new ConvexPolygon(h.outline()))
+        List<Cell> rooted = ground.terrain().cells().stream()
+                .filter(c -> !c.dam() && hasSoil(design, c))
                 .toList();
         for (double x = STEP / 2; x < vessel.length(); x += STEP) {
             for (double y = STEP / 2; y < vessel.width(); y += STEP) {
-                if (isPlantable(design, ground, pieces, x, y)) {
+                if (isPlantable(rooted, ground, design, x, y)) {
                     soil.add(new double[] {x, y});
                 }
             }
@@ -58,22 +58,21 @@ public final class Cover {
         return new Cover(soil, discs);
     }
 
-    private static boolean isPlantable(
-            Design design, GroundResult ground, List<ConvexPolygon> pieces, double x, double y) {
-        boolean flooded = ground.water()
-                .filter(w ->
-                        w.side().contains(x, y) && w.level() > ground.terrain().surfaceAt(x, y))
-                .isPresent();
-        if (flooded || pieces.stream().anyMatch(p -> p.contains(x, y))) {
-            return false;
-        }
-        for (Cell cell : ground.terrain().cells()) {
-            if (cell.plan().contains(x, y) && !cell.dam()) {
-                return cell.slabs().stream()
-                        .anyMatch(s -> design.ground()
-                                .layer(s.layer())
-                                .filter(l -> l.is(Layer.Kind.SUBSTRATE))
-                                .isPresent());
+    private static boolean hasSoil(Design design, Cell cell) {
+        return cell.slabs().stream()
+                .anyMatch(s -> design.ground()
+                        .layer(s.layer())
+                        .filter(l -> l.is(Layer.Kind.SUBSTRATE))
+                        .isPresent());
+    }
+
+    private static boolean isPlantable(List<Cell> rooted, GroundResult ground, Design design, double x, double y) {
+        for (Cell cell : rooted) {
+            if (cell.plan().contains(x, y)) {
+                boolean flooded = ground.water()
+                        .filter(w -> w.level() > cell.top().at(x, y) && w.side().contains(x, y))
+                        .isPresent();
+                return !flooded && !PlantFoot.isCovered(design, x, y, cell.top().at(x, y));
             }
         }
         return false;

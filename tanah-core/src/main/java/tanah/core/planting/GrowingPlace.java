@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Objects;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.DoubleUnaryOperator;
 import tanah.core.plant.Plant;
 import tanah.core.plant.Spot;
@@ -23,6 +24,14 @@ public record GrowingPlace(
         double x, double y, double z, Map<Season, Spot> spots, DoubleUnaryOperator light, DoubleUnaryOperator peak) {
     public GrowingPlace {
         spots = Collections.unmodifiableMap(new EnumMap<>(spots));
+        light = kept(light);
+        peak = kept(peak);
+    }
+
+    /** Many kinds are of one height: each height is asked once. */
+    private static DoubleUnaryOperator kept(DoubleUnaryOperator asked) {
+        Map<Double, Double> known = new ConcurrentHashMap<>();
+        return height -> known.computeIfAbsent(height, asked::applyAsDouble);
     }
 
     public Spot spot(Season season) {

@@ -115,10 +115,17 @@ public final class GrowingPlaces {
                 inSoil || on == RootPlace.UNDERWATER ? soil.flood() : OptionalInt.of(0),
                 OptionalDouble.of(rooted ? soil.floodDepth() : 0),
                 rooted ? OptionalDouble.of(soil.depth()) : OptionalDouble.empty(),
-                OptionalDouble.of(headroom.over(x, y, z)),
+                OptionalDouble.of(free(x, y, z)),
                 inSoil ? soil.ph() : OptionalDouble.empty(),
                 inSoil ? soil.lime() : Optional.empty(),
                 mean(Season.WINTER, Phase.NIGHT, air) >= COLD ? OptionalDouble.of(0) : OptionalDouble.empty());
+    }
+
+    /** Height that is free over a foot, up to the lid, a lamp or a piece that hangs over it (m). */
+    private double free(double x, double y, double z) {
+        double open = headroom.over(x, y, z);
+        OptionalDouble under = PlantFoot.undersideAbove(design, x, y, z);
+        return under.isPresent() ? Math.min(open, under.getAsDouble() - z) : open;
     }
 
     /** What wood, cork or a wall of moss holds nobody has computed: it is unknown there. */
@@ -128,6 +135,11 @@ public final class GrowingPlaces {
             case MOUNT, MOSS_WALL -> OptionalDouble.empty();
             case UNDERWATER, WATER_SURFACE -> OptionalDouble.of(Plant.SOAKED);
         };
+    }
+
+    /** Height of the ground at a place (m). */
+    double groundAt(double x, double y) {
+        return ground.terrain().surfaceAt(x, y);
     }
 
     /** The same places by the steady states alone. */

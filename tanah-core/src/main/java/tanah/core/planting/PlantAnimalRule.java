@@ -17,6 +17,7 @@ final class PlantAnimalRule {
     static final RuleId HARM = new RuleId("plant.harm");
     static final RuleId WEAR = new RuleId("plant.wear");
     private static final double WORN = 0.7; // factor below which a plant suffers; common practice
+    private static final double HARDLY = 0.9; // factor above which nothing need be said; common practice
     private static final int PRICKS_SKIN = 2; // class of spines that hurts bare skin; common practice
 
     private PlantAnimalRule() {}
@@ -41,9 +42,16 @@ final class PlantAnimalRule {
         Measure left = new Measure("left", fit.animals(), Unit.PERCENT);
         for (AnimalFit.Reason r : fit.reasons()) {
             boolean wears = r == AnimalFit.Reason.TRAMPLE || r == AnimalFit.Reason.CLIMB;
-            Severity severity = wears && fit.animals() < WORN ? Severity.CAUTION : Severity.HINT;
-            List<Remedy> ways =
-                    r == AnimalFit.Reason.TOXIC_NOTE ? List.of(Remedy.byHand("keep-feeders-off")) : in.ways(piece);
+            boolean hardly = fit.animals() > HARDLY && (wears || r == AnimalFit.Reason.GRAZED);
+            if (hardly) {
+                continue;
+            }
+            boolean bad = wears && fit.animals() < WORN;
+            Severity severity = bad ? Severity.CAUTION : Severity.HINT;
+            List<Remedy> ways = bad ? in.ways(piece) : PlantRuleInput.small(piece);
+            if (r == AnimalFit.Reason.TOXIC_NOTE) {
+                ways = List.of(Remedy.byHand("keep-feeders-off"));
+            }
             String variant = r.name().toLowerCase(Locale.ROOT);
             all.add(in.finding(WEAR, severity, piece, variant, List.of(left), ways, toxin, part));
         }

@@ -34,8 +34,7 @@ final class PlantPlaceRule {
             return Optional.of(in.finding(ID, Severity.STOP, piece, variant, at, in.ways(piece)));
         }
         boolean covered = (on == RootPlace.SOIL || on == RootPlace.UNDERWATER)
-                && PlantFoot.topAt(in.design(), x, y).orElse(0)
-                        > piece.place().get().z();
+                && PlantFoot.isCovered(in.design(), x, y, piece.place().get().z());
         return covered
                 ? Optional.of(in.finding(ID, Severity.STOP, piece, "covered", at, in.ways(piece)))
                 : Optional.empty();

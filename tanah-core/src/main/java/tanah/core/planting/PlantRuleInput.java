@@ -69,6 +69,11 @@ record PlantRuleInput(Design design, Vessel vessel, GroundResult ground, List<In
                         .words(c.kind().scientificName()));
     }
 
+    /** What helps where it is no matter of life: another kind may be chosen at leisure. */
+    static List<Remedy> small(Planted.Piece piece) {
+        return List.of(Remedy.change("choose-kind", new Remedy.Action.GoTo(Stage.PLANTING)), takeOut(piece));
+    }
+
     /** What helps a plant that does not do where it stands: another place, another kind, none. */
     List<Remedy> ways(Planted.Piece piece) {
         List<Remedy> all = new ArrayList<>();

@@ -32,11 +32,17 @@ public final class PlantSearch {
         this.planted = planted;
     }
 
-    /** Where a plant would stand, and how well. */
+    /** Its score; below nothing by how many things rule it out, so that the least bad place is found where none is good. */
+    private static double rank(PlantFit fit) {
+        int ruledOut = fit.refused().size() + fit.suitability().refused().size();
+        return ruledOut > 0 ? -ruledOut : fit.score().orElse(0);
+    }
+
+    /** Where a plant would stand, and how well; below nothing where it would not live. */
     public record Found(RootPlace on, double x, double y, double score) {}
 
     /**
-     * The best free place; empty where none would keep it alive.
+     * The best free place, or the least bad one; empty where nothing is free.
      *
      * @param except a plant that is to be moved, so that it is not in its own way
      */
@@ -45,7 +51,6 @@ public final class PlantSearch {
                 .filter(p -> except.filter(p.id()::equals).isEmpty())
                 .toList();
         return grid().flatMap(at -> at(kind, at, others))
-                .filter(f -> f.score() > 0)
                 .max(Comparator.comparingDouble(Found::score)
                         .thenComparing(Comparator.comparingDouble(Found::y))
                         .thenComparing(Comparator.comparingDouble(f -> -f.x())));
@@ -65,10 +70,13 @@ public final class PlantSearch {
         Optional<HardscapeItem> piece = design.hardscape().stream()
                 .filter(h -> PlantFoot.stands(h, at.x(), at.y()))
                 .max(Comparator.comparingDouble(h -> h.base() + h.height()));
-        Stream<RootPlace> media = piece.isPresent()
-                ? Stream.of(RootPlace.MOUNT)
-                        .filter(m -> piece.get().kind().filter(BEARS::contains).isPresent())
-                : Stream.of(RootPlace.SOIL, RootPlace.UNDERWATER, RootPlace.WATER_SURFACE);
+        boolean bears =
+                piece.flatMap(HardscapeItem::kind).filter(BEARS::contains).isPresent();
+        boolean covered =
+                PlantFoot.isCovered(design, at.x(), at.y(), planted.places().groundAt(at.x(), at.y()));
+        Stream<RootPlace> media = Stream.concat(
+                bears ? Stream.of(RootPlace.MOUNT) : Stream.empty(),
+                covered ? Stream.empty() : Stream.of(RootPlace.SOIL, RootPlace.UNDERWATER, RootPlace.WATER_SURFACE));
         return media.filter(m -> kind.needs()
                         .roots()
                         .habit()
@@ -77,7 +85,7 @@ public final class PlantSearch {
                                 kind.needs().positions(),
                                 kind.needs().roots().onMoss()))
                 .flatMap(m -> planted.fit(kind, m, at.x(), at.y(), OptionalDouble.empty()).stream()
-                        .map(f -> new Found(m, at.x(), at.y(), f.score().orElse(0))));
+                        .map(f -> new Found(m, at.x(), at.y(), rank(f))));
     }
 
     private boolean isTaken(PlantModel kind, Point at, List<PlantPiece> others) {

@@ -65,9 +65,12 @@ final class PlantSpacingRule {
         if (a.isEmpty() || b.isEmpty() || one.piece().medium() != other.piece().medium()) {
             return OptionalDouble.empty();
         }
-        double away = Math.hypot(
-                one.piece().x().orElse(0) - other.piece().x().orElse(0),
-                one.piece().y().orElse(0) - other.piece().y().orElse(0));
+        if (one.place().isEmpty() || other.place().isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        GrowingPlace p = one.place().get();
+        GrowingPlace q = other.place().get();
+        double away = Math.hypot(Math.hypot(p.x() - q.x(), p.y() - q.y()), p.z() - q.z());
         return Growth.touch(a.get(), b.get(), away);
     }
 

@@ -3,8 +3,10 @@ package tanah.core.planting;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.concurrent.ConcurrentHashMap;
 import tanah.core.animal.Inhabitant;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.PlantModel;
@@ -31,6 +33,10 @@ public final class Planted {
     private final Catalogue catalogue;
     private final SpotBand band;
     private final List<Piece> pieces;
+    /** Found when first asked for: looking through a plan takes longer than judging it. */
+    private final Map<String, Optional<PlantSearch.Found>> elsewhere = new ConcurrentHashMap<>();
+
+    private final Map<String, Optional<Candidate>> instead = new ConcurrentHashMap<>();
 
     private Planted(
             GrowingPlaces places, List<AnimalFit.Animal> animals, Catalogue catalogue, SpotBand band, Design design) {
@@ -116,18 +122,22 @@ public final class Planted {
     /** A better place for a plant of the plan, by the steady states; empty until the whole day is known, or where there is none. */
     Optional<PlantSearch.Found> elsewhere(Design design, Vessel vessel, String id) {
         return places.isWhole()
-                ? piece(id)
-                        .flatMap(Piece::kind)
-                        .flatMap(k -> new PlantSearch(design, vessel, this).best(k, Optional.of(id)))
+                ? elsewhere.computeIfAbsent(
+                        id,
+                        i -> piece(i).flatMap(Piece::kind)
+                                .flatMap(k -> new PlantSearch(design, vessel, this).best(k, Optional.of(i))))
                 : Optional.empty();
     }
 
     /** The kind that does best where a plant of the plan stands, of one form with it if one does well; empty until the whole day is known. */
     Optional<Candidate> instead(Piece piece) {
-        if (!places.isWhole() || piece.place().isEmpty()) {
-            return Optional.empty();
-        }
-        GrowingPlace at = piece.place().get();
+        return places.isWhole() && piece.place().isPresent()
+                ? instead.computeIfAbsent(piece.id(), id -> another(piece))
+                : Optional.empty();
+    }
+
+    private Optional<Candidate> another(Piece piece) {
+        GrowingPlace at = piece.place().orElseThrow();
         List<Candidate> good =
                 candidates(
                                 piece.piece().medium(),

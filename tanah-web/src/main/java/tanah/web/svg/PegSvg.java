@@ -3,10 +3,11 @@ package tanah.web.svg;
 import java.util.List;
 import java.util.Optional;
 import tanah.core.geometry.Point;
+import tanah.core.scene.PlantFigure;
 import tanah.core.scene.Scene;
 
 /** Draws the verdicts on the section, each where what it speaks of is. */
-record PegSvg(Svg svg, Viewport view, Scene scene, SheetText text, Optional<SheetClimate> climate) {
+record PegSvg(Svg svg, Viewport view, Scene scene, SheetText text, Optional<SheetClimate> climate, SheetPlants plants) {
     void draw() {
         int shift = 0;
         for (SheetText.Peg peg : text.pegs()) {
@@ -15,23 +16,28 @@ record PegSvg(Svg svg, Viewport view, Scene scene, SheetText text, Optional<Shee
             double x = place.map(p -> p[0]).orElse(view.x(scene.length()) - 38);
             double y = place.map(p -> p[1]).orElse(16.0);
             x += place.isPresent() ? 44 * samePlaceBefore(peg) : -40.0 * shift++;
-            svg.open(
-                            "g",
-                            "class",
-                            "peg",
-                            "transform",
-                            "translate(" + Svg.n(x) + " " + Svg.n(y - 10) + ")",
-                            "role",
-                            "img",
-                            "aria-label",
-                            peg.words())
-                    .empty("rect", "width", 36, "height", 20, "rx", 2, "class", "flag")
-                    .open("g", "transform", "translate(5 4)");
-            Verdicts.draw(svg, peg.severity());
-            svg.close("g")
-                    .text("text", peg.letter(), "x", 23, "y", 15, "class", "key")
-                    .close("g");
+            flag(svg, peg, x, y - 10);
         }
+    }
+
+    /** A flag with its shape and its letter. */
+    static void flag(Svg svg, SheetText.Peg peg, double x, double y) {
+        svg.open(
+                        "g",
+                        "class",
+                        "peg",
+                        "transform",
+                        "translate(" + Svg.n(x) + " " + Svg.n(y) + ")",
+                        "role",
+                        "img",
+                        "aria-label",
+                        peg.words())
+                .empty("rect", "width", 36, "height", 20, "rx", 2, "class", "flag")
+                .open("g", "transform", "translate(5 4)");
+        Verdicts.draw(svg, peg.severity());
+        svg.close("g")
+                .text("text", peg.letter(), "x", 23, "y", 15, "class", "key")
+                .close("g");
     }
 
     private int samePlaceBefore(SheetText.Peg peg) {
@@ -67,6 +73,12 @@ record PegSvg(Svg svg, Viewport view, Scene scene, SheetText text, Optional<Shee
         for (Scene.Area flow : scene.flows()) {
             if (flow.part().equals(part)) {
                 return Optional.of(onTop(flow.points()));
+            }
+        }
+        for (PlantFigure p : plants.figures()) {
+            if (p.part().equals(part)) {
+                double x = view.x(plants.side() ? p.y() : p.x());
+                return Optional.of(new double[] {x + 8, view.z(p.z() + p.now().height()) - 8});
             }
         }
         Optional<double[]> lamp = climate.flatMap(c -> new ClimateSvg(svg, view, scene, text, c).place(part));

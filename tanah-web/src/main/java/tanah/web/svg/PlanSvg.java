@@ -6,7 +6,8 @@ import java.util.stream.Collectors;
 import tanah.core.scene.Scene;
 
 /** Draws the plan: the box from above, with the line of the cut. */
-record PlanSvg(Svg svg, Viewport view, Scene scene, SheetText text, Optional<SheetClimate> climate) {
+record PlanSvg(
+        Svg svg, Viewport view, Scene scene, SheetText text, Optional<SheetClimate> climate, SheetPlants plants) {
     void draw() {
         for (Scene.Area area : scene.plan()) {
             boolean selected = area.part().equals(text.selected());
@@ -25,6 +26,7 @@ record PlanSvg(Svg svg, Viewport view, Scene scene, SheetText text, Optional<She
         climate.ifPresent(c -> new ClimateSvg(svg, view, scene, text, c).underPlan());
         new PieceSvg(svg, view, scene, text).plan();
         new DeviceSvg(svg, view, scene, text).plan();
+        new PlantSvg(svg, view, scene, text, plants).plan();
         climate.ifPresent(c -> new ClimateSvg(svg, view, scene, text, c).overPlan());
         String outline = scene.outline().stream()
                 .map(p -> Svg.n(view.x(p.x())) + "," + Svg.n(view.y(p.y(), scene.width())))
@@ -48,6 +50,9 @@ record PlanSvg(Svg svg, Viewport view, Scene scene, SheetText text, Optional<She
             svg.empty("circle", "cx", x, "cy", y, "r", 3.5, "class", "plan-mark");
         }
         HandleSvg.plan(svg, view, scene, text);
+        if (!view.hasSection()) {
+            new PlantSvg(svg, view, scene, text, plants).pegs();
+        }
         climate.ifPresent(c -> new ClimateSvg(svg, view, scene, text, c).probe(false));
     }
 }

@@ -20,9 +20,11 @@ public final class SheetSvg {
     private final Svg svg = new Svg();
 
     private final Optional<SheetClimate> climate;
+    private final SheetPlants plants;
 
-    private SheetSvg(Scene scene, SheetText text, Viewport view, Optional<SheetClimate> climate) {
+    private SheetSvg(Scene scene, SheetText text, Viewport view, Optional<SheetClimate> climate, SheetPlants plants) {
         this.climate = climate;
+        this.plants = plants;
         this.scene = scene;
         this.text = text;
         this.view = view;
@@ -35,7 +37,13 @@ public final class SheetSvg {
      * @param climate fields and lamps, if they are drawn
      */
     public static String draw(
-            Scene scene, SheetText text, double width, double height, String which, Optional<SheetClimate> climate) {
+            Scene scene,
+            SheetText text,
+            double width,
+            double height,
+            String which,
+            Optional<SheetClimate> climate,
+            SheetPlants plants) {
         Viewport.View view = switch (which) {
             case "section", "side" -> Viewport.View.SECTION;
             case "plan" -> Viewport.View.PLAN;
@@ -43,7 +51,11 @@ public final class SheetSvg {
         };
         double over = climate.map(SheetClimate::over).orElse(0.0);
         return new SheetSvg(
-                        scene, text, Viewport.fit(scene, over, width, height, view, text.hasRightHandles()), climate)
+                        scene,
+                        text,
+                        Viewport.fit(scene, over, width, height, view, text.hasRightHandles()),
+                        climate,
+                        plants)
                 .markup();
     }
 
@@ -75,7 +87,7 @@ public final class SheetSvg {
             section();
         }
         if (view.hasPlan()) {
-            new PlanSvg(svg, view, scene, text, climate).draw();
+            new PlanSvg(svg, view, scene, text, climate, plants).draw();
         }
         return svg.close("svg").toString();
     }
@@ -111,13 +123,14 @@ public final class SheetSvg {
         pieces.section();
         barriers();
         new DeviceSvg(svg, view, scene, text).section();
+        new PlantSvg(svg, view, scene, text, plants).section();
         scene.animals().forEach(this::animal);
         walls();
         climate.ifPresent(c -> new ClimateSvg(svg, view, scene, text, c).overSection());
         Rulers.section(svg, view, scene);
         scene.marks().forEach(this::mark);
         new LeaderSvg(svg, view, scene, text).draw();
-        new PegSvg(svg, view, scene, text, climate).draw();
+        new PegSvg(svg, view, scene, text, climate, plants).draw();
         HandleSvg.section(svg, view, scene, text);
         climate.ifPresent(c -> new ClimateSvg(svg, view, scene, text, c).probe(true));
     }

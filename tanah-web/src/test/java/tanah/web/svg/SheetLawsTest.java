@@ -15,6 +15,7 @@ import java.util.stream.Stream;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.w3c.dom.Document;
@@ -27,6 +28,8 @@ import tanah.core.design.WaterPart;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.evaluate.Evaluator;
 import tanah.core.finding.Severity;
+import tanah.core.plant.GrowthForm;
+import tanah.core.scene.PlantFigure;
 import tanah.core.scene.Scene;
 import tanah.core.scene.SceneBuilder;
 import tanah.core.scene.SideView;
@@ -132,6 +135,53 @@ class SheetLawsTest {
         }
     }
 
+    /** A plant of every form and one that nobody knows, the smallest and the largest of them, in and out of the box. */
+    private static SheetPlants everyForm(boolean side) {
+        List<PlantFigure> all = new ArrayList<>();
+        List<Optional<GrowthForm>> forms =
+                new ArrayList<>(Stream.of(GrowthForm.values()).map(Optional::of).toList());
+        forms.add(Optional.empty());
+        for (Optional<GrowthForm> form : forms) {
+            int n = all.size() + 1;
+            double size = n % 3 == 0 ? 0.002 : n % 3 == 1 ? 0.2 : 3;
+            all.add(new PlantFigure(
+                    HOSTILE + n,
+                    n,
+                    form,
+                    0.1 * n - 0.3,
+                    0.05 * n,
+                    0.02 * n,
+                    new PlantFigure.Size(size / 2, size / 2),
+                    new PlantFigure.Size(size, size),
+                    n % 2 * 0.1));
+        }
+        return new SheetPlants(all, 12, side);
+    }
+
+    /** A plant is as tall and as wide as it is said to be, whatever its form. */
+    @ParameterizedTest
+    @EnumSource(GrowthForm.class)
+    void aPlantFillsItsSize(GrowthForm form) {
+        PlantForms.Shape shape = PlantForms.side(Optional.of(form), 50, 80, 3);
+        List<double[]> points = points(shape.leaves() + shape.stems());
+        double wide = points.stream().mapToDouble(q -> Math.abs(q[0])).max().orElse(0);
+        double high = points.stream().mapToDouble(q -> Math.abs(q[1])).max().orElse(0);
+        assertThat(wide).isBetween(30.0, 85.0);
+        assertThat(high).isBetween(40.0, 125.0);
+        assertThat(PlantForms.side(Optional.of(form), 50, 80, 3)).isEqualTo(shape);
+        assertThat(PlantForms.above(Optional.of(form), 50, 3)).startsWith("M");
+    }
+
+    private static List<double[]> points(String path) {
+        List<double[]> all = new ArrayList<>();
+        java.util.regex.Matcher m =
+                java.util.regex.Pattern.compile("(-?[0-9.]+) (-?[0-9.]+)").matcher(path);
+        while (m.find()) {
+            all.add(new double[] {Double.parseDouble(m.group(1)), Double.parseDouble(m.group(2))});
+        }
+        return all;
+    }
+
     @ParameterizedTest
     @MethodSource("plans")
     void everyViewOfEveryPlanIsSound(Design design) throws Exception {
@@ -140,8 +190,8 @@ class SheetLawsTest {
             for (OptionalDouble cut : List.of(
                     OptionalDouble.empty(), OptionalDouble.of(0), OptionalDouble.of(0.2), OptionalDouble.of(99))) {
                 Scene scene = scene(design, cut, side);
-                sound(SheetSvg.draw(scene, text(design, "Name"), 980, 620, which, Optional.empty()));
-                sound(SheetSvg.draw(scene, text(design, HOSTILE), 340, 420, which, Optional.empty()));
+                sound(SheetSvg.draw(scene, text(design, "Name"), 980, 620, which, Optional.empty(), everyForm(side)));
+                sound(SheetSvg.draw(scene, text(design, HOSTILE), 340, 420, which, Optional.empty(), everyForm(side)));
             }
         }
     }
@@ -179,7 +229,8 @@ class SheetLawsTest {
                 980,
                 620,
                 "both",
-                Optional.empty());
+                Optional.empty(),
+                SheetPlants.NONE);
         Element title = (Element) parsed(svg).getElementsByTagName("title").item(0);
         assertThat(title.getTextContent()).isEqualTo(HOSTILE);
     }
@@ -191,8 +242,14 @@ class SheetLawsTest {
         Scene scene = scene(EditingSupport.LIZARD, OptionalDouble.empty(), false);
         double before = 0;
         for (double wide : new double[] {340, 700, 1400}) {
-            Document d = parsed(
-                    SheetSvg.draw(scene, text(EditingSupport.LIZARD, "x"), wide, wide * 0.7, which, Optional.empty()));
+            Document d = parsed(SheetSvg.draw(
+                    scene,
+                    text(EditingSupport.LIZARD, "x"),
+                    wide,
+                    wide * 0.7,
+                    which,
+                    Optional.empty(),
+                    SheetPlants.NONE));
             NodeList all = d.getElementsByTagName("rect");
             for (int i = 0; i < all.getLength(); i++) {
                 Element e = (Element) all.item(i);

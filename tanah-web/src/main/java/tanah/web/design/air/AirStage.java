@@ -70,7 +70,7 @@ class AirStage extends EditedStage {
     }
 
     @Override
-    public boolean opensWithSection() {
-        return true;
+    public String opensWith() {
+        return "section";
     }
 }

@@ -56,6 +56,18 @@ public class Choices {
         return new Choice(markup.toString(), singles);
     }
 
+    /** Options without headings, for a field that is typed into. */
+    public Choice plain(Map<String, List<String>> groups) {
+        StringBuilder markup = new StringBuilder();
+        groups.values().forEach(options -> options.forEach(markup::append));
+        return new Choice(markup.toString(), "");
+    }
+
+    /** What is offered while something is typed, as markup. */
+    public static String offered(String name) {
+        return "<option value=\"" + HtmlUtils.htmlEscape(name, "UTF-8") + "\"></option>";
+    }
+
     /** One option as markup. */
     public static String option(String id, String name) {
         return "<option value=\"" + HtmlUtils.htmlEscape(id, "UTF-8") + "\">" + HtmlUtils.htmlEscape(name, "UTF-8")

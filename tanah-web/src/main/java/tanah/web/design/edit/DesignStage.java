@@ -57,9 +57,9 @@ public interface DesignStage extends OpenStage {
         return false;
     }
 
-    /** Whether it opens with the section alone. */
-    default boolean opensWithSection() {
-        return false;
+    /** View that it opens with: both, section or plan. */
+    default String opensWith() {
+        return "both";
     }
 
     /**
@@ -68,11 +68,21 @@ public interface DesignStage extends OpenStage {
      * @param op      edit that it makes
      * @param label   key of its words
      * @param chooses whether something is chosen first
+     * @param types   whether it is typed and found by its name
      * @param note    key of what is said below, or empty
      */
-    record Adding(String op, String label, boolean chooses, String note) {
+    record Adding(String op, String label, boolean chooses, boolean types, String note) {
+        public Adding(String op, String label, boolean chooses, String note) {
+            this(op, label, chooses, false, note);
+        }
+
         public static Adding choice(String label) {
             return new Adding("add", label, true, "");
+        }
+
+        /** Found by its name, of which the choices are offered while it is typed. */
+        public static Adding typed(String label) {
+            return new Adding("add", label, false, true, label + ".note");
         }
     }
 }

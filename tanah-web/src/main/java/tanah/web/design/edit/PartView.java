@@ -14,6 +14,7 @@ import java.util.List;
  * @param acts     what can be done with it
  * @param numbers  that follow
  * @param cautions what to heed at this thing
+ * @param offers   what could stand there instead, best first
  */
 public record PartView(
         String id,
@@ -24,13 +25,29 @@ public record PartView(
         List<FieldView> fields,
         List<Act> acts,
         List<NumberRow> numbers,
-        List<String> cautions) {
+        List<String> cautions,
+        List<Offer> offers) {
 
     public PartView {
         fields = List.copyOf(fields);
         acts = List.copyOf(acts);
         numbers = List.copyOf(numbers);
         cautions = List.copyOf(cautions);
+        offers = List.copyOf(offers);
+    }
+
+    /** A part that nothing is offered for. */
+    public PartView(
+            String id,
+            String name,
+            String texture,
+            String aside,
+            boolean selected,
+            List<FieldView> fields,
+            List<Act> acts,
+            List<NumberRow> numbers,
+            List<String> cautions) {
+        this(id, name, texture, aside, selected, fields, acts, numbers, cautions, List.of());
     }
 
     /** A part without cautions of its own. */
@@ -45,6 +62,18 @@ public record PartView(
             List<NumberRow> numbers) {
         this(id, name, texture, aside, selected, fields, acts, numbers, List.of());
     }
+
+    /**
+     * Something that could stand there instead.
+     *
+     * @param op    edit that puts it there
+     * @param value sent with it
+     * @param name  for people
+     * @param latin name
+     * @param aside how well it would do
+     * @param note  what holds it back most, or empty
+     */
+    public record Offer(String op, String value, String name, String latin, String aside, String note) {}
 
     /**
      * A button.

@@ -35,9 +35,11 @@ public class Ledger {
     private final Catalogues catalogues;
     private final Words words;
     private final ClimateBars climate;
+    private final PlantBars plants;
 
-    Ledger(Catalogues catalogues, Words words, ClimateBars climate) {
+    Ledger(Catalogues catalogues, Words words, ClimateBars climate, PlantBars plants) {
         this.climate = climate;
+        this.plants = plants;
         this.catalogues = catalogues;
         this.words = words;
     }
@@ -48,8 +50,14 @@ public class Ledger {
 
     /** @param stage that is open: its own bars of the animal are shown */
     public LedgerView of(Evaluation e, List<RevisionRow> revisions, OffsetDateTime now, Stage stage) {
-        List<LedgerView.Bar> own = stage == Stage.HEAT || stage == Stage.AIR ? climate.of(e, stage) : List.of();
+        List<LedgerView.Bar> own = switch (stage) {
+            case HEAT, AIR -> climate.of(e, stage);
+            case PLANTING -> plants.of(e);
+            default -> List.of();
+        };
+        boolean planting = stage == Stage.PLANTING && !own.isEmpty();
         return new LedgerView(
+                words.of(planting ? "ledger.the_plants" : "common.the_animal"),
                 own.isEmpty() ? bars(e) : own,
                 e.mass()
                         .map(m -> m.capacity().isPresent()

@@ -7,14 +7,15 @@ import tanah.web.design.edit.NumberRow;
 /**
  * The ledger: the animal, the stand, the bill, the last edits.
  *
- * @param bars     of the animal
+ * @param head     of the bars: whose they are
+ * @param bars     of the animal, or of the plants
  * @param standNote what the stand carries
  * @param stand    rows
  * @param bill     rows
  * @param edits    newest first
  */
 public record LedgerView(
-        List<Bar> bars, String standNote, List<NumberRow> stand, List<NumberRow> bill, List<Edit> edits) {
+        String head, List<Bar> bars, String standNote, List<NumberRow> stand, List<NumberRow> bill, List<Edit> edits) {
 
     /**
      * @param label what

@@ -29,8 +29,8 @@ public record ClimateLook(
         OptionalDouble z) {
 
     public static ClimateLook of(SheetOptions o, Stage stage, HeatDay day) {
-        FieldKind fill = kind(o.field(), stage == Stage.AIR ? FieldKind.HUMIDITY : FieldKind.AIR);
-        FieldKind lines = kind(o.lines(), stage == Stage.AIR ? FieldKind.NONE : FieldKind.UV);
+        FieldKind fill = kind(o.field(), own(stage));
+        FieldKind lines = kind(o.lines(), stage == Stage.HEAT ? FieldKind.UV : FieldKind.NONE);
         double noon = (day.start() + day.hours() / 2) % 24;
         OptionalDouble hour = number(o.hour());
         return new ClimateLook(
@@ -41,6 +41,14 @@ public record ClimateLook(
                 metres(o.px()),
                 metres(o.py()),
                 metres(o.pz()));
+    }
+
+    private static FieldKind own(Stage stage) {
+        return switch (stage) {
+            case AIR -> FieldKind.HUMIDITY;
+            case PLANTING -> FieldKind.LIGHT;
+            default -> FieldKind.AIR;
+        };
     }
 
     private static FieldKind kind(@org.jspecify.annotations.Nullable String word, FieldKind usual) {

@@ -3,6 +3,7 @@ package tanah.web.design.overlay;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Catalogue;
@@ -29,6 +30,8 @@ public class ClimateSheet {
     private static final int ACROSS = 49;
     private static final int UP = 33;
     private static final int DEEP = 29;
+    private static final int SUITS_ACROSS = 31;
+    private static final int SUITS_DEEP = 17;
     private static final double BACK = 0.03; // m over the ground, where a back is
     private static final double FIRST_HEIGHT = 0.05; // m over the ground of a probe that nobody placed
 
@@ -47,8 +50,9 @@ public class ClimateSheet {
     }
 
     /** The climate at a moment. */
-    public Optional<SheetClimate> of(Evaluation e, ClimateLook look, double cut, boolean side, Stage stage) {
-        if (stage != Stage.HEAT && stage != Stage.AIR) {
+    public Optional<SheetClimate> of(
+            Evaluation e, ClimateLook look, double cut, boolean side, Stage stage, String part) {
+        if (stage != Stage.HEAT && stage != Stage.AIR && stage != Stage.PLANTING) {
             return Optional.empty();
         }
         Optional<Moment> moment = e.forecast().map(f -> Moment.of(f, look.season(), look.hour()));
@@ -56,11 +60,38 @@ public class ClimateSheet {
                 .map(f -> new SheetClimate(
                         f,
                         over(f, e),
-                        moment.flatMap(m -> field(e, m, look.fill(), look, cut, side)),
+                        look.fill() == FieldKind.SUITS
+                                ? suits(e, part)
+                                : moment.flatMap(m -> field(e, m, look.fill(), look, cut, side)),
                         moment.flatMap(m -> field(e, m, look.lines(), look, cut, side)),
-                        e.forecast().map(c -> reader(e, c, look)),
+                        stage == Stage.PLANTING
+                                ? Optional.empty()
+                                : e.forecast().map(c -> reader(e, c, look)),
                         side,
-                        true));
+                        stage != Stage.PLANTING));
+    }
+
+    /** How well the plant that is chosen would do over the plan, on what it holds to now. */
+    private static Optional<SheetClimate.Field> suits(Evaluation e, String part) {
+        return e.planted()
+                .flatMap(p -> p.piece(part)
+                        .flatMap(piece -> piece.kind().map(kind -> {
+                            Vessel v = e.vessel().orElseThrow();
+                            FieldScale scale = FieldScales.of(FieldKind.SUITS, e);
+                            Supplier<ScalarGrid> plan = () -> ScalarGrid.of(
+                                    v.length(),
+                                    v.width(),
+                                    SUITS_ACROSS,
+                                    SUITS_DEEP,
+                                    (x, y) -> 100
+                                            * p.fit(kind, piece.piece().medium(), x, y, OptionalDouble.empty())
+                                                    .flatMap(f -> f.score().stream()
+                                                            .boxed()
+                                                            .findFirst())
+                                                    .orElse(Double.NaN));
+                            return new SheetClimate.Field(
+                                    scale, Optional.empty(), Optional.of(plan), List.of(), List.of());
+                        })));
     }
 
     private Optional<Fittings> fittings(Evaluation e) {

@@ -9,6 +9,8 @@ public enum FieldKind {
     UV("u"),
     HUMIDITY("h"),
     LIGHT("p"),
+    /** How well the plant that is chosen would do. */
+    SUITS("s"),
     NONE("n");
 
     private final String css;

@@ -31,6 +31,7 @@ final class FieldScales {
                                 ? List.of(10.0, 20.0, 40.0, 60.0, 80.0, 100.0, 120.0)
                                 : List.of(25.0, 50.0, 100.0, 200.0, 300.0, 400.0, 600.0),
                         v -> Numbers.upTo(v, 0));
+            case SUITS -> new FieldScale("s", List.of(30.0, 50.0, 75.0), FieldScales::percent);
             case NONE -> new FieldScale("n", List.of(), v -> "");
         };
     }

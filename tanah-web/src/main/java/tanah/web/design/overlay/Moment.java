@@ -67,7 +67,7 @@ record Moment(
             case UV -> light.uvIndex(at, duty);
             case HUMIDITY -> 100 * places.humidity(at.x(), at.y(), at.z());
             case LIGHT -> 1e6 * light.photons(at, duty);
-            case NONE -> Double.NaN;
+            case SUITS, NONE -> Double.NaN;
         };
     }
 }

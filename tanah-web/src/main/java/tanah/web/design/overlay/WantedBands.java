@@ -55,7 +55,7 @@ final class WantedBands {
             case SURFACE -> lit ? Set.of(Want.WARM, Want.COOL, Want.BASKING) : Set.of(Want.NIGHT);
             case HUMIDITY -> lit ? Set.of(Want.HUMIDITY_DAY) : Set.of(Want.HUMIDITY_NIGHT);
             case UV -> Set.of(Want.UV);
-            case LIGHT, NONE -> Set.of();
+            case LIGHT, SUITS, NONE -> Set.of();
         };
         double scale = look.fill() == FieldKind.HUMIDITY ? PERCENT : 1;
         return Need.ofAll(e.animals()).stream()

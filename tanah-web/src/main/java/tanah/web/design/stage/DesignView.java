@@ -58,4 +58,9 @@ public record DesignView(
     public List<NoteView> worst() {
         return notes.subList(0, Math.min(2, notes.size()));
     }
+
+    /** Months after planting that plants are drawn at. */
+    public long months() {
+        return Math.round(options.grownFor());
+    }
 }

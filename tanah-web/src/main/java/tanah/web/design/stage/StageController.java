@@ -240,7 +240,7 @@ public class StageController {
 
     private void fill(
             Model model, Keeper keeper, DesignStage stage, Enclosure enclosure, SheetOptions asked, boolean whole) {
-        SheetOptions options = stage.opensWithSection() ? asked.orSection() : asked;
+        SheetOptions options = asked.or(stage.opensWith());
         Evaluation plan = whole
                 ? evaluations.whole(enclosure.design(), enclosure.id())
                 : evaluations.quick(enclosure.design(), enclosure.id());

@@ -16,6 +16,7 @@ import tanah.core.design.VesselPlan;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.Stage;
 import tanah.core.ground.LayerResult;
+import tanah.core.scene.PlantFigure;
 import tanah.core.scene.Scene;
 import tanah.core.scene.SceneBuilder;
 import tanah.core.scene.SideView;
@@ -29,6 +30,7 @@ import tanah.web.design.words.PartNames;
 import tanah.web.forms.Numbers;
 import tanah.web.shell.Words;
 import tanah.web.svg.SheetClimate;
+import tanah.web.svg.SheetPlants;
 import tanah.web.svg.SheetSvg;
 import tanah.web.svg.SheetText;
 import tanah.web.svg.SheetText.Handle;
@@ -72,8 +74,21 @@ public class StageSheet {
                         look.options().width(),
                         look.options().height(),
                         look.options().viewOrBoth(),
-                        over(e, look)))
+                        over(e, look),
+                        plants(e, look.options())))
                 .orElse("");
+    }
+
+    private SheetPlants plants(Evaluation e, SheetOptions options) {
+        return new SheetPlants(
+                PlantFigure.of(
+                        e.design(),
+                        e.ground().orElseThrow(),
+                        catalogues.of(e.design()),
+                        e.planted(),
+                        options.grownFor()),
+                options.grownFor(),
+                options.isSide());
     }
 
     private Optional<SheetClimate> over(Evaluation e, Look look) {
@@ -83,7 +98,8 @@ public class StageSheet {
                         ClimateLook.of(look.options(), look.stage(), e.design().heat()),
                         look.cut(),
                         side,
-                        look.stage())
+                        look.stage(),
+                        look.part())
                 .or(() -> climate.plain(e, side));
     }
 
@@ -144,6 +160,7 @@ public class StageSheet {
         Map<String, SheetText.Caption> captions = new HashMap<>();
         e.ground().orElseThrow().layers().forEach(r -> captions.put(r.id(), layer(r, e)));
         e.design().hardscape().forEach(h -> captions.put(h.id(), piece(h, catalogue)));
+        e.design().plants().forEach(p -> captions.put(p.id(), named(p.id(), e)));
         e.design().probes().forEach(p -> captions.put(p.id(), new SheetText.Caption(p.label(), "")));
         e.design().ground().dams().forEach(d -> captions.put(d.id(), named(d.id(), e)));
         e.design().devices().forEach(d -> captions.put(d.id(), named(d.id(), e)));

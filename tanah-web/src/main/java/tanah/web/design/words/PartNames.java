@@ -8,6 +8,7 @@ import tanah.core.catalogue.Gear;
 import tanah.core.catalogue.LampModel;
 import tanah.core.catalogue.Medium;
 import tanah.core.catalogue.MistGear;
+import tanah.core.catalogue.PlantModel;
 import tanah.core.catalogue.Species;
 import tanah.core.design.AirPlan;
 import tanah.core.design.Dam;
@@ -15,6 +16,7 @@ import tanah.core.design.Design;
 import tanah.core.design.Device;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.Layer;
+import tanah.core.design.PlantPiece;
 import tanah.core.design.Probe;
 import tanah.core.design.Recipe;
 import tanah.web.shell.Words;
@@ -72,6 +74,10 @@ public class PartNames {
         if (airy.isPresent()) {
             return airy.get();
         }
+        Optional<PlantPiece> plant = design.plant(part);
+        if (plant.isPresent()) {
+            return plant(plant.get(), catalogue);
+        }
         for (Probe probe : design.probes()) {
             if (probe.id().equals(part)) {
                 return probe.label();
@@ -116,6 +122,13 @@ public class PartNames {
         return item.name()
                 .or(() -> item.media().flatMap(catalogue::findMedium).map(Medium::name))
                 .orElse(item.id());
+    }
+
+    /** Its own name, or what its kind is called. */
+    public String plant(PlantPiece plant, Catalogue catalogue) {
+        return plant.name()
+                .or(() -> plant.kind().flatMap(catalogue::findPlant).map(PlantModel::commonName))
+                .orElse(plant.label());
     }
 
     /** What a layer is made of. */

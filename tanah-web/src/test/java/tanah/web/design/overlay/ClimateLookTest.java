@@ -18,7 +18,9 @@ class ClimateLookTest {
 
     private static ClimateLook look(String field, String lines, String season, String hour, String x, Stage stage) {
         return ClimateLook.of(
-                new SheetOptions("section", "", null, 700, 400, field, lines, season, hour, x, x, x, null), stage, DAY);
+                new SheetOptions("section", "", null, 700, 400, field, lines, season, hour, x, x, x, null, null),
+                stage,
+                DAY);
     }
 
     @Test

@@ -36,7 +36,7 @@ class WantedBandsTest {
         return WantedBands.legend(
                 ClimateLook.of(
                         new SheetOptions(
-                                "section", "", null, 700, 400, field, null, null, hour, null, null, null, null),
+                                "section", "", null, 700, 400, field, null, null, hour, null, null, null, null, null),
                         Stage.HEAT,
                         lizard.design().heat()),
                 lizard);
