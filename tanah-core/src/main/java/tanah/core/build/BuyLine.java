@@ -8,8 +8,8 @@ import tanah.core.catalogue.Range;
  * One thing to buy.
  *
  * @param item    catalogue id, or {@code mesh}
- * @param need    loose volume (m³), area (m²) of mesh, number of pieces or length (m) of tube, waste included
- * @param unit    l, m2, piece or m
+ * @param need    loose volume (m³), area (m²) of mesh, number of pieces or pots, or length (m) of tube, waste included
+ * @param unit    l, m2, piece, m or pot
  * @param forParts what asks for it, and how much
  * @param atHand  of it that the keeper has already, in the same unit
  * @param packs   whole packs at least cost for the rest, where packs are known
@@ -35,9 +35,22 @@ public record BuyLine(
         return need - atHand;
     }
 
-    /** Whether it is a device or belongs to one. */
-    public boolean isGear() {
-        return unit.equals("piece") || unit.equals("m");
+    /** Unit of plants. */
+    public static final String POT = "pot";
+
+    /** What is bought. */
+    public enum Kind {
+        GROUND,
+        GEAR,
+        PLANTS
+    }
+
+    public Kind kind() {
+        return switch (unit) {
+            case "piece", "m" -> Kind.GEAR;
+            case POT -> Kind.PLANTS;
+            default -> Kind.GROUND;
+        };
     }
 
     /**

@@ -18,7 +18,7 @@ import tanah.core.ground.MeshRule;
 import tanah.core.vessel.Vessel;
 
 /**
- * What to buy for a design: its ground, mixed, and the devices of its water. Waste (common practice): loose media 5 %, leaf litter 10 %,
+ * What to buy for a design: its ground, mixed, the devices of its water, and its plants. Waste (common practice): loose media 5 %, leaf litter 10 %,
  * membranes 15 %, unless the layer gives its own. A separator is turned up 3 cm at every wall.
  */
 public record Shopping(List<BuyLine> lines, List<MixBatch> batches, Range price, int withoutPacks) {
@@ -64,16 +64,18 @@ public record Shopping(List<BuyLine> lines, List<MixBatch> batches, Range price,
                 (item, shares) -> lines.add(line(item, shares, bags.getOrDefault(item, List.of()), atHand, catalogue)));
         mesh(design, vessel, ground).ifPresent(lines::add);
         lines.addAll(GearShopping.lines(design, catalogue));
+        lines.addAll(PlantShopping.lines(design, catalogue));
         double low = lines.stream().mapToDouble(l -> l.price().min()).sum();
         double high = lines.stream().mapToDouble(l -> l.price().max()).sum();
-        int open = (int)
-                lines.stream().filter(l -> l.packs().isEmpty() && !l.isGear()).count();
+        int open = (int) lines.stream()
+                .filter(l -> l.packs().isEmpty() && l.kind() == BuyLine.Kind.GROUND)
+                .count();
         return new Shopping(lines, batches, new Range(low, high), open);
     }
 
-    /** Price of the ground, or of the devices and what belongs to them. */
-    public Range price(boolean gear) {
-        List<BuyLine> some = lines.stream().filter(l -> l.isGear() == gear).toList();
+    /** Price of the ground, of the devices and what belongs to them, or of the plants. */
+    public Range price(BuyLine.Kind kind) {
+        List<BuyLine> some = lines.stream().filter(l -> l.kind() == kind).toList();
         return new Range(
                 some.stream().mapToDouble(l -> l.price().min()).sum(),
                 some.stream().mapToDouble(l -> l.price().max()).sum());

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import tanah.core.build.BuyLine;
 import tanah.core.build.Shopping;
 import tanah.core.catalogue.Range;
 import tanah.core.evaluate.Evaluation;
@@ -52,8 +53,9 @@ final class MassFigures {
 
     static List<Figure> bill(Shopping shopping) {
         List<Figure> all = new ArrayList<>();
-        price(all, "bill.ground", shopping.price(false));
-        price(all, "bill.devices", shopping.price(true));
+        price(all, "bill.ground", shopping.price(BuyLine.Kind.GROUND));
+        price(all, "bill.devices", shopping.price(BuyLine.Kind.GEAR));
+        price(all, "bill.plants", shopping.price(BuyLine.Kind.PLANTS));
         return all;
     }
 

@@ -12,6 +12,7 @@ import tanah.core.evaluate.Evaluation;
 import tanah.core.ground.GroundResult;
 import tanah.core.ground.LayerResult;
 import tanah.core.ground.WaterVolumes;
+import tanah.core.planting.Cover;
 import tanah.core.structure.MassResult;
 import tanah.core.structure.PanePlate;
 import tanah.core.structure.PaneResult;
@@ -63,6 +64,17 @@ public final class EvaluationWriter {
         e.mass().ifPresent(m -> root.set("structure", mass(m)));
         e.panes().ifPresent(p -> panes((ObjectNode) root.get("structure"), p));
         e.forecast().ifPresent(f -> root.set("climate", ClimateWriter.climate(f)));
+        e.planted()
+                .filter(p -> !p.pieces().isEmpty())
+                .ifPresent(p -> root.set(
+                        "planting",
+                        PlantingWriter.planting(
+                                p,
+                                Cover.of(
+                                        e.design(),
+                                        e.vessel().orElseThrow(),
+                                        e.ground().orElseThrow(),
+                                        p))));
         e.shopping().ifPresent(s -> root.set("shopping", shopping(s)));
         ArrayNode findings = root.putArray("findings");
         e.findings().forEach(f -> findings.add(FindingWriter.finding(f)));
@@ -221,7 +233,7 @@ public final class EvaluationWriter {
             if (line.unit().equals("l")) {
                 litres(l, "need_l", line.need());
             } else {
-                number(l, line.isGear() ? "need_" + line.unit() : "need_m2", line.need());
+                number(l, "need_" + line.unit(), line.need());
             }
             ArrayNode packs = l.putArray("packs");
             line.packs().ifPresent(p -> {

@@ -9,6 +9,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import org.apache.commons.csv.CSVRecord;
+import org.hipparchus.ode.ODEState;
+import org.hipparchus.ode.OrdinaryDifferentialEquation;
+import org.hipparchus.ode.nonstiff.DormandPrince853Integrator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -141,5 +144,36 @@ class GrowthTest {
         assertThat(Growth.touch(g, g, start)).isEqualTo(OptionalDouble.of(0));
         assertThat(Growth.touch(g, g, start + 0.001).orElseThrow()).isPositive();
         assertThat(Growth.touch(g, g, 5)).isEmpty();
+    }
+
+    /** The closed form against the equation itself (Verhulst 1838), integrated by Dormand and Prince's method of another library. */
+    @ParameterizedTest
+    @CsvSource({"fittonia-albivenis, 0.9438", "nephrolepis-exaltata, 0.6", "maranta-leuconeura, 1"})
+    void theCurveIsTheSolutionOfTheLogisticEquation(String id, double suitability) {
+        Plant plant = PLANTS.get(id);
+        Growth g = Growth.of(plant, suitability, 1);
+        double lag = plant.acclimation().weeks() * 7 / 30.4375;
+        double pace = Math.min(1, (suitability - 0.25) / 0.65);
+        double y0 = g.height(lag);
+        double most = plant.height().mature();
+        double y12 = Math.min(plant.height().year(), 0.98 * most);
+        double rate = Math.log(y12 * (most - y0) / (y0 * (most - y12))) / 12 * pace;
+        OrdinaryDifferentialEquation logistic = new OrdinaryDifferentialEquation() {
+            @Override
+            public int getDimension() {
+                return 1;
+            }
+
+            @Override
+            public double[] computeDerivatives(double t, double[] y) {
+                return new double[] {rate * y[0] * (1 - y[0] / most)};
+            }
+        };
+        for (double months : new double[] {1, 6, 18, 36}) {
+            double end = new DormandPrince853Integrator(1e-6, 1, 1e-12, 1e-10)
+                    .integrate(logistic, new ODEState(0, new double[] {y0}), months)
+                    .getPrimaryState()[0];
+            assertThat(g.height(lag + months)).isCloseTo(end, within(1e-7));
+        }
     }
 }

@@ -78,7 +78,13 @@ public class BuyPages {
     }
 
     private String what(BuyLine line, Catalogue catalogue) {
-        if (line.isGear()) {
+        if (line.kind() == BuyLine.Kind.PLANTS) {
+            return catalogue
+                    .findPlant(line.item())
+                    .map(p -> p.commonName() + " (" + p.scientificName() + ")")
+                    .orElse(line.item());
+        }
+        if (line.kind() == BuyLine.Kind.GEAR) {
             return catalogue.findGear(line.item()).map(g -> g.name()).orElse(line.item());
         }
         return line.unit().equals("l") ? catalogue.groundName(line.item()) : words.of("buy.mesh");

@@ -10,6 +10,8 @@ import org.springframework.stereotype.Component;
 import tanah.core.animal.Inhabitant;
 import tanah.core.animal.Space;
 import tanah.core.animal.SpaceRule;
+import tanah.core.build.BuyLine;
+import tanah.core.build.Shopping;
 import tanah.core.catalogue.Range;
 import tanah.core.catalogue.VesselModel;
 import tanah.core.evaluate.Evaluation;
@@ -196,14 +198,20 @@ public class Ledger {
                 .ifPresent(p -> rows.add(
                         new NumberRow(words.of("ledger.bill.vessel"), Numbers.price(new Range(p.low(), p.high())))));
         e.shopping().filter(s -> !s.lines().isEmpty()).ifPresent(s -> {
-            rows.add(new NumberRow(words.of("ledger.bill.ground"), Numbers.price(s.price(false)), "bill.ground"));
-            if (s.price(true).max() > 0) {
-                rows.add(new NumberRow(words.of("ledger.bill.devices"), Numbers.price(s.price(true)), "bill.devices"));
-            }
+            rows.add(new NumberRow(
+                    words.of("ledger.bill.ground"), Numbers.price(s.price(BuyLine.Kind.GROUND)), "bill.ground"));
+            cost(rows, s, BuyLine.Kind.GEAR, "bill.devices");
+            cost(rows, s, BuyLine.Kind.PLANTS, "bill.plants");
             rows.add(new NumberRow(
                     words.of("ledger.bill.lines"), String.valueOf(s.lines().size())));
         });
         return rows;
+    }
+
+    private void cost(List<NumberRow> rows, Shopping s, BuyLine.Kind kind, String figure) {
+        if (s.price(kind).max() > 0) {
+            rows.add(new NumberRow(words.of("ledger." + figure), Numbers.price(s.price(kind)), figure));
+        }
     }
 
     private static String kg(double kilograms) {
