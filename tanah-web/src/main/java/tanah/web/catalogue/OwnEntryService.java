@@ -154,6 +154,9 @@ public class OwnEntryService {
             });
         }
         design.hardscape().forEach(h -> h.media().ifPresent(used::add));
+        design.plants().forEach(p -> p.kind().ifPresent(used::add));
+        used.addAll(design.planting().candidates());
+        design.crew().doses().forEach(d -> used.add(d.species()));
         design.vessel().flatMap(VesselPlan::lid).flatMap(l -> l.mesh().item()).ifPresent(used::add);
         for (Device device : design.devices()) {
             used.add(device.item());

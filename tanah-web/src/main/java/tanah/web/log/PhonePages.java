@@ -88,7 +88,7 @@ class PhonePages {
     String drawing(Enclosure enclosure, Evaluation e) {
         return sheets.scene(e, OptionalDouble.empty())
                 .map(s -> BoxSvg.draw(
-                        s, words.of("log.section", enclosure.design().name()), true))
+                        s, words.of("log.section", enclosure.design().name()), sheets.plants(e), true))
                 .orElse("");
     }
 

@@ -66,11 +66,12 @@ class Papers {
     /** A part of the drawing by its number. */
     public record Part(int number, String name, String numbers) {}
 
-    /** Parts in the order in which they are numbered: layers from the base, then stone and wood. */
+    /** Parts in the order in which they are numbered: layers from the base, then stone and wood, then plants. */
     Map<String, Integer> numbers(Evaluation e) {
         Map<String, Integer> numbers = new LinkedHashMap<>();
         e.design().ground().layers().forEach(l -> numbers.put(l.id(), numbers.size() + 1));
         e.design().hardscape().forEach(h -> numbers.put(h.id(), numbers.size() + 1));
+        e.design().plants().forEach(p -> numbers.put(p.id(), numbers.size() + 1));
         return numbers;
     }
 
@@ -94,6 +95,7 @@ class Papers {
         return sheets.scene(e, OptionalDouble.empty())
                 .map(s -> PaperSvg.section(
                         s,
+                        sheets.plants(e),
                         numbers(e),
                         words.of("papers.section", e.design().name()),
                         Presentation.current().isUs()))
@@ -104,6 +106,7 @@ class Papers {
         return sheets.scene(e, OptionalDouble.empty())
                 .map(s -> PaperSvg.plan(
                         s,
+                        sheets.plants(e),
                         numbers(e),
                         words.of("papers.plan", e.design().name()),
                         Presentation.current().isUs()))

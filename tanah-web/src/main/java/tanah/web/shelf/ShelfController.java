@@ -144,7 +144,7 @@ class ShelfController {
                 head.latin(e),
                 enclosure.phase(),
                 scene.map(s -> BoxSvg.draw(
-                                s, words.of("shelf.section_of", e.design().name()), false))
+                                s, words.of("shelf.section_of", e.design().name()), sheets.plants(e), false))
                         .orElse(""),
                 Math.round(100 * (scene.map(Scene::length).orElse(0.3) + EDGES) / (widest + EDGES)),
                 strata.of(e, base, Stage.LOG),

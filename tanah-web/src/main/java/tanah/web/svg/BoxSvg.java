@@ -3,6 +3,7 @@ package tanah.web.svg;
 import java.util.List;
 import java.util.Locale;
 import tanah.core.geometry.Point;
+import tanah.core.scene.PlantFigure;
 import tanah.core.scene.Scene;
 
 /** Draws one enclosure without labels, for the shelf, the list of vessels and the phone. */
@@ -14,9 +15,10 @@ public final class BoxSvg {
 
     /**
      * @param label  for screen readers
+     * @param plants that grow in it
      * @param places whether to number the places of readings
      */
-    public static String draw(Scene scene, String label, boolean places) {
+    public static String draw(Scene scene, String label, SheetPlants plants, boolean places) {
         double width = scene.length() * UNITS + 2 * EDGE;
         double height = scene.height() * UNITS + 2 * EDGE;
         Svg svg = new Svg();
@@ -47,12 +49,27 @@ public final class BoxSvg {
         areas(svg, scene.water(), height);
         areas(svg, scene.section(), height);
         areas(svg, scene.solids(), height);
+        plants.figures().forEach(p -> plant(svg, p, height));
         scene.animals().forEach(f -> figure(svg, f, width, height));
         walls(svg, scene, width, height);
         if (places) {
             places(svg, scene, height);
         }
         return svg.close("svg").toString();
+    }
+
+    private static void plant(Svg svg, PlantFigure p, double height) {
+        PlantForms.Shape shape = PlantForms.side(
+                p.form(), p.later().spread() * UNITS / 2, p.later().height() * UNITS, p.number());
+        svg.open(
+                        "g",
+                        "class",
+                        "plant",
+                        "transform",
+                        "translate(" + Svg.n(EDGE + p.x() * UNITS) + " " + Svg.n(y(p.z(), height)) + ")")
+                .empty("path", "d", shape.stems(), "class", "stem")
+                .empty("path", "d", shape.leaves(), "class", "leaf")
+                .close("g");
     }
 
     private static void figure(Svg svg, Scene.Figure f, double width, double height) {

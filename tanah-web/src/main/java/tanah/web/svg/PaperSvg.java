@@ -6,6 +6,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.util.HtmlUtils;
 import tanah.core.geometry.Point;
+import tanah.core.scene.PlantFigure;
 import tanah.core.scene.Scene;
 import tanah.core.scene.Scene.Texture;
 
@@ -68,22 +69,26 @@ public final class PaperSvg {
     }
 
     /**
+     * @param plants  that grow in it
      * @param numbers part to its number in the list beside the drawing
      * @param label   for screen readers
      * @param inches  whether the check bar is in inches
      */
-    public static String section(Scene scene, Map<String, Integer> numbers, String label, boolean inches) {
-        return new Drawing(scene, ratio(scene, false), scene.height(), inches).section(numbers, label);
+    public static String section(
+            Scene scene, SheetPlants plants, Map<String, Integer> numbers, String label, boolean inches) {
+        return new Drawing(scene, plants, ratio(scene, false), scene.height(), inches).section(numbers, label);
     }
 
     /** The same from above. */
-    public static String plan(Scene scene, Map<String, Integer> numbers, String label, boolean inches) {
-        return new Drawing(scene, ratio(scene, true), scene.width(), inches).plan(numbers, label);
+    public static String plan(
+            Scene scene, SheetPlants plants, Map<String, Integer> numbers, String label, boolean inches) {
+        return new Drawing(scene, plants, ratio(scene, true), scene.width(), inches).plan(numbers, label);
     }
 
     /** One drawing in millimetres of paper. */
     private static final class Drawing {
         private final Scene scene;
+        private final SheetPlants plants;
         private final double scale; // mm of paper for a metre
         private final int ratio;
         private final double width;
@@ -92,8 +97,9 @@ public final class PaperSvg {
         private final boolean inches;
         private final StringBuilder out = new StringBuilder();
 
-        Drawing(Scene scene, int ratio, double tall, boolean inches) {
+        Drawing(Scene scene, SheetPlants plants, int ratio, double tall, boolean inches) {
             this.scene = scene;
+            this.plants = plants;
             this.ratio = ratio;
             this.scale = 1000.0 / ratio;
             this.width = scene.length() * scale + 2 * EDGE;
@@ -110,9 +116,13 @@ public final class PaperSvg {
             for (Scene.Line line : scene.barriers()) {
                 path("M" + x(line.points().get(0)) + "L" + x(line.points().get(1)), "mesh");
             }
+            plants.figures().forEach(this::fromTheSide);
             box(scene.height());
             scene.strata().forEach(s -> number(numbers.get(s.part()), s.anchorX(), s.anchorZ()));
             scene.solids().forEach(a -> number(numbers.get(a.part()), middle(a, true), middle(a, false)));
+            plants.figures()
+                    .forEach(p -> number(
+                            numbers.get(p.part()), p.x(), p.z() + p.later().height()));
             return close();
         }
 
@@ -124,7 +134,38 @@ public final class PaperSvg {
             path(d.append('Z').toString(), "wall");
             path("M" + n(0) + " " + n(floor - scene.cut() * scale) + "H" + n(width), "cut-line");
             scene.plan().forEach(a -> number(numbers.get(a.part()), middle(a, true), middle(a, false)));
+            plants.figures().forEach(p -> {
+                circle(p, p.now().spread(), "line");
+                circle(p, p.later().spread(), "mesh");
+                number(numbers.get(p.part()), p.x(), p.y());
+            });
             return close();
+        }
+
+        private void fromTheSide(PlantFigure p) {
+            PlantForms.Shape shape = PlantForms.side(
+                    p.form(), p.later().spread() * scale / 2, p.later().height() * scale, p.number());
+            out.append("<g transform=\"translate(")
+                    .append(n(EDGE + p.x() * scale))
+                    .append(' ')
+                    .append(n(floor - p.z() * scale))
+                    .append(")\">");
+            path(shape.stems(), "line");
+            out.append("<path d=\"")
+                    .append(shape.leaves())
+                    .append("\" fill=\"#fff\" stroke=\"#000\" stroke-width=\".2\"/></g>");
+        }
+
+        private void circle(PlantFigure p, double across, String pen) {
+            out.append("<circle cx=\"")
+                    .append(n(EDGE + p.x() * scale))
+                    .append("\" cy=\"")
+                    .append(n(floor - p.y() * scale))
+                    .append("\" r=\"")
+                    .append(n(across * scale / 2))
+                    .append("\" fill=\"none\" ")
+                    .append(PENS.get(pen))
+                    .append("/>");
         }
 
         private void open(String label) {

@@ -25,6 +25,7 @@ import tanah.core.finding.Severity;
 import tanah.files.compare.DesignDiff;
 import tanah.web.account.Keeper;
 import tanah.web.catalogue.Catalogues;
+import tanah.web.design.edit.OpenStage;
 import tanah.web.design.notes.Notes;
 import tanah.web.design.stage.StageSheet;
 import tanah.web.design.words.FigureWords;
@@ -55,6 +56,7 @@ class RevisionController {
     private final Evaluations evaluations;
     private final Clock clock;
     private final EnclosureHistory history;
+    private final List<OpenStage> stages;
 
     RevisionController(
             EnclosureService enclosures,
@@ -66,7 +68,9 @@ class RevisionController {
             Catalogues catalogues,
             Evaluations evaluations,
             Clock clock,
-            EnclosureHistory history) {
+            EnclosureHistory history,
+            List<OpenStage> stages) {
+        this.stages = stages;
         this.history = history;
         this.enclosures = enclosures;
         this.sheets = sheets;
@@ -215,10 +219,10 @@ class RevisionController {
         return "redirect:/enclosures/{id}/revisions";
     }
 
-    private static String page(String stage) {
-        return List.of("animal", "vessel", "ground", "hardscape", "water", "revisions")
-                        .contains(stage)
-                ? stage
-                : "ground";
+    /** The page that the step was pressed on: a stage that has one, or the list of revisions; else the ground. */
+    private String page(String word) {
+        boolean open = word.equals("revisions")
+                || stages.stream().anyMatch(s -> s.stage().word().equals(word));
+        return open ? word : "ground";
     }
 }

@@ -71,7 +71,7 @@ class SchoolCards {
 
     Card card(School school, String option, Evaluation e, List<Evaluation> all, String current) {
         String svg = sheets.scene(e, OptionalDouble.empty())
-                .map(s -> BoxSvg.draw(s, e.design().name(), false))
+                .map(s -> BoxSvg.draw(s, e.design().name(), sheets.plants(e), false))
                 .orElse("");
         List<Row> rows = new ArrayList<>();
         boolean ground = school.stage() == Stage.GROUND;

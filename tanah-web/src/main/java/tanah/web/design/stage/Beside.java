@@ -17,7 +17,7 @@ public class Beside {
     /** Its drawing, or nothing while there is no vessel. */
     public String of(Evaluation e) {
         return sheets.scene(e, OptionalDouble.empty())
-                .map(s -> BoxSvg.draw(s, e.design().name(), false))
+                .map(s -> BoxSvg.draw(s, e.design().name(), sheets.plants(e), false))
                 .orElse("");
     }
 }

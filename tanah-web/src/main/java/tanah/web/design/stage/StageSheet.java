@@ -79,6 +79,11 @@ public class StageSheet {
                 .orElse("");
     }
 
+    /** Plants after a year, as pictures without a slider show them. */
+    public SheetPlants plants(Evaluation e) {
+        return e.ground().isEmpty() ? SheetPlants.NONE : plants(e, SheetOptions.sized("section", 0, 0));
+    }
+
     private SheetPlants plants(Evaluation e, SheetOptions options) {
         return new SheetPlants(
                 PlantFigure.of(

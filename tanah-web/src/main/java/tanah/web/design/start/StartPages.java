@@ -36,6 +36,7 @@ import tanah.web.forms.Numbers;
 import tanah.web.need.NeedBars;
 import tanah.web.shell.Words;
 import tanah.web.svg.BoxSvg;
+import tanah.web.svg.SheetPlants;
 
 /** Puts the start sheet together. */
 @Component
@@ -206,6 +207,7 @@ class StartPages {
                         c.model().lidMesh(),
                         OptionalDouble.empty()),
                 c.model().name(),
+                SheetPlants.NONE,
                 false);
         return new StartView.Card(
                 c.model().id(),

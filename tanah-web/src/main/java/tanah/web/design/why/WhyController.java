@@ -147,9 +147,10 @@ class WhyController {
                     .orElse(new InputLine(name, "", "", ""));
         }
         if (input instanceof Input.Typed t) {
-            String stage = Stream.of("ground", "water", "hardscape", "heat", "air")
+            String stage = Stream.of("ground", "water", "hardscape", "heat", "air", "plants")
                     .filter(t.path()::startsWith)
                     .findFirst()
+                    .map(s -> s.equals("plants") ? "planting" : s)
                     .orElse(t.path().startsWith("animals") ? "animal" : "vessel");
             return new InputLine(
                     name,
