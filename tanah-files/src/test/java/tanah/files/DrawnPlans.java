@@ -15,15 +15,19 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Gear;
 import tanah.core.catalogue.LampModel;
 import tanah.core.catalogue.MistGear;
+import tanah.core.catalogue.PlantModel;
 import tanah.core.catalogue.Species;
 import tanah.core.design.AirPlan;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
 import tanah.core.design.Envelope;
+import tanah.core.design.PlantPiece;
 import tanah.core.design.Resident;
 import tanah.core.design.RoomPlan;
 import tanah.core.design.Schedule;
 import tanah.core.design.VesselPlan;
+import tanah.core.plant.Reach;
+import tanah.core.plant.RootPlace;
 import tanah.files.design.DesignReader;
 import tanah.files.design.Parsed;
 
@@ -41,11 +45,13 @@ public final class DrawnPlans {
     private final List<Design> examples = new ArrayList<>();
     private final List<String> items = new ArrayList<>();
     private final List<Species> animals;
+    private final List<PlantModel> plants;
 
     public DrawnPlans(Catalogue catalogue, long seed) {
         this.random = new Random(seed);
         this.catalogue = catalogue;
         this.animals = List.copyOf(catalogue.allSpecies());
+        this.plants = List.copyOf(catalogue.allPlants());
         catalogue.allLamps().stream().map(LampModel::id).forEach(items::add);
         catalogue.allGear().stream().map(Gear::id).forEach(items::add);
         catalogue.allMistGear().stream().map(MistGear::id).forEach(items::add);
@@ -87,7 +93,30 @@ public final class DrawnPlans {
         if (d.room().isPresent() && one(2)) {
             d = d.withRoom(room(d.room().get()));
         }
-        return one(3) ? misted(d) : d;
+        d = one(3) ? misted(d) : d;
+        return one(3) ? planted(d) : d;
+    }
+
+    /** Plants of any kind anywhere, also of none that anybody knows, in the wrong place and in none. */
+    private Design planted(Design d) {
+        List<PlantPiece> all = new ArrayList<>(one(2) ? d.plants() : List.of());
+        int more = 1 + random.nextInt(3);
+        for (int i = 0; i < more; i++) {
+            boolean known = !one(6);
+            all.add(new PlantPiece(
+                    "drawn-plant-" + i,
+                    known ? Optional.of(of(plants).id()) : Optional.empty(),
+                    known ? Optional.empty() : Optional.of("of nobody knows what"),
+                    of(List.of(RootPlace.values())),
+                    Optional.empty(),
+                    of(List.of(Reach.values())),
+                    one(8) ? OptionalDouble.empty() : OptionalDouble.of(between(-0.1, 1.2)),
+                    OptionalDouble.of(between(-0.05, 0.6)),
+                    OptionalDouble.empty(),
+                    PlantPiece.Size.UNSAID,
+                    PlantPiece.Leaf.UNSAID));
+        }
+        return d.withPlants(all);
     }
 
     private RoomPlan room(RoomPlan plan) {

@@ -24,8 +24,8 @@ class ShotsIT extends BrowserTest {
         shot("03-animal-vessel-room");
         ground(frog);
         shot("04-ground-paludarium");
-        ground(lizard);
-        shot("05-ground-slope");
+        stage(frog, "planting");
+        shot("05-planting");
         ground(millipede);
         page.evaluate("document.documentElement.dataset.sheet = 'night'");
         page.locator(".all-notes summary").click();
