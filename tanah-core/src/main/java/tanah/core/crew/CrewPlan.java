@@ -46,7 +46,8 @@ public record CrewPlan(
      */
     public record Group(CrewKind kind, double count, double preyed, double hidden) {}
 
-    CrewPlan withSpot(double share) {
+    /** The same with another share of the waste taken out by the keeper. */
+    public CrewPlan withSpot(double share) {
         return new CrewPlan(
                 floor, celsius, wetness, pocket, refuge, litter, falls, leafRate, waste, frass, eaten, share, intake,
                 crew);

@@ -86,13 +86,22 @@ public record CrewYear(CrewPlan plan, List<Day> days) {
         return all;
     }
 
+    /** Most waste that lies on the floor on any day (kg). */
+    public double mostWaste() {
+        return days.stream().mapToDouble(Day::waste).max().orElseThrow();
+    }
+
+    /** Whether waste never lies thicker than a floor bears, even where it is not carried evenly. */
+    public boolean staysThin() {
+        return mostWaste() <= MOST_WASTE * plan.floor();
+    }
+
     /** The least share, in tenths, that has to be taken out for waste to be carried within half a year; 1 where none is enough. */
     public static double spotCleaning(CrewPlan plan) {
         for (int tenths = 0; tenths < 10; tenths++) {
             CrewYear year = of(plan.withSpot(tenths / 10.0));
             OptionalInt balance = year.balance();
-            double most = year.days().stream().mapToDouble(Day::waste).max().orElseThrow();
-            if (balance.isPresent() && balance.getAsInt() <= IN_TIME && most <= MOST_WASTE * plan.floor()) {
+            if (balance.isPresent() && balance.getAsInt() <= IN_TIME && year.staysThin()) {
                 return tenths / 10.0;
             }
         }

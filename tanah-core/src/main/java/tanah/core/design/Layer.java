@@ -2,6 +2,8 @@ package tanah.core.design;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.math.BigDecimal;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import tanah.core.geometry.ConvexPolygon;
@@ -124,6 +126,15 @@ public record Layer(
 
     public boolean is(Kind other) {
         return kind == other;
+    }
+
+    /** Leaves and wood of litter by their parts, by the words of documents; empty where nobody said. */
+    public Map<String, Double> leaves() {
+        Map<String, Double> parts = new LinkedHashMap<>();
+        kept.object("leaves")
+                .ifPresent(l ->
+                        l.fields().keySet().forEach(word -> l.number(word).ifPresent(v -> parts.put(word, v))));
+        return parts;
     }
 
     /** Litter, moss and plants over the soil, 0 to 1; a layer of litter covers it by itself. */

@@ -8,7 +8,10 @@ import tanah.core.animal.Inhabitant;
 import tanah.core.animal.Space;
 import tanah.core.build.Shopping;
 import tanah.core.catalogue.Catalogue;
+import tanah.core.cleanup.Cleanup;
+import tanah.core.design.CrewChoice;
 import tanah.core.design.Design;
+import tanah.core.design.Lining;
 import tanah.core.forecast.Forecast;
 import tanah.core.ground.GroundResult;
 import tanah.core.planting.Planted;
@@ -35,6 +38,7 @@ import tanah.core.water.WaterCare;
  * @param shopping    what to buy
  * @param forecast    climate, where it was asked for
  * @param planted     plants at their places, where the climate is known
+ * @param cleanup     waste, litter and crew of a year, where a crew is planned and the climate is known
  */
 @RecordBuilder
 public record Computed(
@@ -50,7 +54,8 @@ public record Computed(
         Optional<PaneResult> panes,
         Optional<Shopping> shopping,
         Optional<Forecast> forecast,
-        Optional<Planted> planted)
+        Optional<Planted> planted,
+        Optional<Cleanup> cleanup)
         implements ComputedBuilder.With {
 
     public Computed {
@@ -60,9 +65,20 @@ public record Computed(
 
     /** The same with its climate, and its plants in it. */
     public Computed withClimate(Forecast found, Catalogue catalogue) {
-        return with().forecast(Optional.of(found))
-                .planted(ground.map(g -> Planted.of(design, g, found, animals, catalogue)))
-                .build();
+        Optional<Planted> plants = ground.map(g -> Planted.of(design, g, found, animals, catalogue));
+        Optional<Cleanup> crew = design.crew().equals(CrewChoice.NONE)
+                ? Optional.empty()
+                : ground.flatMap(g -> Cleanup.of(design, g, land(), animals, found, plants, catalogue));
+        return with().forecast(Optional.of(found)).planted(plants).cleanup(crew).build();
+    }
+
+    /** Floor that is land (m²). */
+    private double land() {
+        double floor = vessel.map(v -> Lining.of(design, v).isEmpty()
+                        ? v.floorArea()
+                        : Lining.of(design, v).floor(v).area())
+                .orElse(0.0);
+        return floor * water.map(LandWater::landShare).orElse(1.0);
     }
 
     /** Devices that run in the water. */

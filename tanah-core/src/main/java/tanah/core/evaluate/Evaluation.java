@@ -7,6 +7,7 @@ import java.util.Optional;
 import tanah.core.animal.Inhabitant;
 import tanah.core.animal.Space;
 import tanah.core.build.Shopping;
+import tanah.core.cleanup.Cleanup;
 import tanah.core.design.Design;
 import tanah.core.finding.Finding;
 import tanah.core.finding.NotAssessed;
@@ -81,6 +82,10 @@ public record Evaluation(Computed computed, Judgement judged) {
 
     public Optional<Planted> planted() {
         return computed.planted();
+    }
+
+    public Optional<Cleanup> cleanup() {
+        return computed.cleanup();
     }
 
     public List<Finding> findings() {

@@ -80,6 +80,7 @@ public final class Evaluator {
                 panes,
                 shopping,
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 

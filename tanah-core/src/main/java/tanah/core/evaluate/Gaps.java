@@ -56,7 +56,11 @@ final class Gaps {
                 Stage.PLANTING,
                 !design.planting().candidates().isEmpty()
                         || !design.planting().weights().isEmpty());
-        part(gaps, "crew", Stage.CREW, !design.crew().equals(CrewChoice.NONE));
+        part(
+                gaps,
+                "crew",
+                Stage.CREW,
+                !design.crew().equals(CrewChoice.NONE) && c.cleanup().isEmpty());
         part(gaps, "build", Stage.BUILD, design.kept().has("build"));
         if (design.vessel().isPresent() && c.panes().isEmpty()) {
             gaps.add(new NotAssessed("panes", Place.of(Stage.VESSEL), List.of()));

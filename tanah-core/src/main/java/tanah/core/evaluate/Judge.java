@@ -18,6 +18,7 @@ import tanah.core.animal.SpaceRule;
 import tanah.core.animal.WayOutRule;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.VesselModel;
+import tanah.core.cleanup.CrewRules;
 import tanah.core.climaterule.ClimateRules;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
@@ -82,6 +83,7 @@ final class Judge {
         c.planted()
                 .ifPresent(p -> findings.addAll(PlantRules.judge(
                         c.design(), c.vessel().orElseThrow(), c.ground().orElseThrow(), c.animals(), p)));
+        c.cleanup().ifPresent(w -> findings.addAll(CrewRules.judge(w, c.animals(), catalogue)));
         c.forecast().ifPresent(f -> findings.addAll(ClimateRules.judge(c.design(), c.animals(), f, catalogue)));
         Collections.sort(findings);
         return new Judgement(findings, Gaps.of(c, catalogue), StageStates.of(c, findings));

@@ -55,7 +55,8 @@ final class StageStates {
         put(states, findings, Stage.AIR, air, air && climate);
         boolean plants = !design.plants().isEmpty();
         put(states, findings, Stage.PLANTING, plants, plants && c.planted().isPresent());
-        begun(states, Stage.CREW, !design.crew().equals(CrewChoice.NONE));
+        boolean crew = !design.crew().equals(CrewChoice.NONE);
+        put(states, findings, Stage.CREW, crew, crew && c.cleanup().isPresent());
         begun(states, Stage.BUILD, layers && box);
         begun(states, Stage.LOG, !design.probes().isEmpty());
         return states;

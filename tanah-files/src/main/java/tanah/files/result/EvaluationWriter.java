@@ -75,6 +75,7 @@ public final class EvaluationWriter {
                                         e.vessel().orElseThrow(),
                                         e.ground().orElseThrow(),
                                         p))));
+        e.cleanup().ifPresent(c -> root.set("cleanup", CleanupWriter.cleanup(c)));
         e.shopping().ifPresent(s -> root.set("shopping", shopping(s)));
         ArrayNode findings = root.putArray("findings");
         e.findings().forEach(f -> findings.add(FindingWriter.finding(f)));

@@ -10,7 +10,8 @@ import com.microsoft.playwright.options.BoundingBox;
 /** A stage whose parts are lists of fields: hardscape or water. */
 record StagePage(Page page) {
     static StagePage open(Page page, String stage) {
-        page.navigate(page.url().replaceFirst("/(ground|hardscape|water|heat|air|planting)([?].*)?$", "/" + stage));
+        page.navigate(
+                page.url().replaceFirst("/(ground|hardscape|water|heat|air|planting|crew)([?].*)?$", "/" + stage));
         StagePage opened = new StagePage(page);
         assertThat(page.locator("body[data-ready]")).isVisible();
         return opened;

@@ -9,6 +9,7 @@ import tanah.core.finding.Remedy;
 public sealed interface Edit extends PlanChange
         permits AddEdit,
                 AirEdit,
+                CrewEdit,
                 DamEdit,
                 DeviceEdit,
                 FeatureEdit,

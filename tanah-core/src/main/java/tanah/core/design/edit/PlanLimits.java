@@ -12,6 +12,9 @@ public final class PlanLimits {
     public static final int DEVICES = 40;
     public static final int PIECES = 80;
     public static final int PLANTS = 120;
+    /** Kinds of crew that are set. */
+    public static final int DOSES = 20;
+
     public static final int LAYERS = 40;
     public static final int RAMPS = 12;
     /** Openings, sheets, nozzles and mistings together. */

@@ -11,6 +11,7 @@ import tanah.core.catalogue.MistGear;
 import tanah.core.catalogue.PlantModel;
 import tanah.core.catalogue.Species;
 import tanah.core.design.AirPlan;
+import tanah.core.design.CrewChoice;
 import tanah.core.design.Dam;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
@@ -77,6 +78,12 @@ public class PartNames {
         Optional<PlantPiece> plant = design.plant(part);
         if (plant.isPresent()) {
             return plant(plant.get(), catalogue);
+        }
+        Optional<CrewChoice.Dose> dose =
+                design.crew().doses().stream().filter(d -> d.id().equals(part)).findFirst();
+        if (dose.isPresent()) {
+            String species = dose.get().species();
+            return catalogue.findCrew(species).map(c -> c.names().common()).orElse(species);
         }
         for (Probe probe : design.probes()) {
             if (probe.id().equals(part)) {

@@ -1,0 +1,140 @@
+package tanah.web.design.crew;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.CrewModel;
+import tanah.core.design.CrewChoice;
+import tanah.core.design.Design;
+import tanah.core.design.edit.CrewEdit;
+import tanah.web.catalogue.Catalogues;
+import tanah.web.catalogue.CrewSearch;
+import tanah.web.design.edit.EditForm;
+import tanah.web.design.edit.EditOutcome;
+import tanah.web.design.edit.Edits;
+import tanah.web.design.edit.NumberEdit;
+import tanah.web.design.edit.NumberField;
+import tanah.web.design.words.PartNames;
+import tanah.web.forms.FieldErrors;
+import tanah.web.shell.Words;
+
+/** Reads one edit of the crew and applies it to a design. */
+@Component
+class CrewEdits {
+    private static final int LISTED = 6;
+
+    private final Catalogues catalogues;
+    private final CrewSearch search;
+    private final PartNames names;
+    private final Words words;
+    private final NumberEdit numbers;
+    private final Edits edits;
+
+    CrewEdits(Catalogues catalogues, CrewSearch search, PartNames names, Words words, NumberEdit numbers, Edits edits) {
+        this.catalogues = catalogues;
+        this.search = search;
+        this.names = names;
+        this.words = words;
+        this.numbers = numbers;
+        this.edits = edits;
+    }
+
+    EditOutcome apply(Design design, EditForm form, long keeper, FieldErrors errors) {
+        if (form.opWord().equals("add")) {
+            return add(design, form.valueText().strip(), keeper, errors);
+        }
+        if (form.opWord().equals("spot")) {
+            return spot(design, form, errors);
+        }
+        Optional<CrewChoice.Dose> found = design.crew().doses().stream()
+                .filter(d -> d.id().equals(form.partId()))
+                .findFirst();
+        if (found.isEmpty()) {
+            errors.add("form", "error.crew.gone");
+            return EditOutcome.none(design, "");
+        }
+        CrewChoice.Dose dose = found.get();
+        Optional<NumberField> number = CrewFields.of(form.opWord());
+        if (number.isPresent()) {
+            return numbers.typed(
+                    design,
+                    form,
+                    number.get(),
+                    named(dose, design),
+                    CrewFields.number(number.get()).of(dose),
+                    errors,
+                    value -> new CrewEdit.SetNumber(dose.id(), CrewFields.number(number.get()), value));
+        }
+        return switch (form.opWord()) {
+            case "kind" -> kind(design, dose, form.valueText().strip(), keeper, errors);
+            case "remove" ->
+                new EditOutcome(
+                        edits.apply(new CrewEdit.Remove(dose.id()), design),
+                        words.of("edit.removed", named(dose, design)),
+                        "");
+            default -> {
+                errors.add("form", "error.edit.unknown");
+                yield EditOutcome.none(design, dose.id());
+            }
+        };
+    }
+
+    private EditOutcome spot(Design design, EditForm form, FieldErrors errors) {
+        OptionalDouble before = design.crew().spot();
+        return numbers.typed(
+                design, form, CrewFields.SPOT, words.of("crew.care"), before, errors, CrewEdit.SetSpot::new);
+    }
+
+    private EditOutcome add(Design design, String typed, long keeper, FieldErrors errors) {
+        return kind(typed, keeper, "add", errors)
+                .flatMap(k -> edits.attempt(new CrewEdit.AddDose(k.id()), design, errors, "add")
+                        .map(made -> new EditOutcome(
+                                made,
+                                words.of("edit.set_crew", k.names().common()),
+                                made.crew()
+                                        .doses()
+                                        .get(made.crew().doses().size() - 1)
+                                        .id())))
+                .orElseGet(() -> EditOutcome.none(design, ""));
+    }
+
+    private EditOutcome kind(Design design, CrewChoice.Dose dose, String value, long keeper, FieldErrors errors) {
+        return kind(value, keeper, "kind-" + dose.id(), errors)
+                .map(k -> new EditOutcome(
+                        edits.apply(new CrewEdit.ChooseSpecies(dose.id(), k.id()), design),
+                        named(dose, design) + " → " + k.names().common(),
+                        dose.id()))
+                .orElseGet(() -> EditOutcome.none(design, dose.id()));
+    }
+
+    /** The kind that was meant: as it is offered, else the only one that its words find. */
+    private Optional<CrewModel> kind(String typed, long keeper, String field, FieldErrors errors) {
+        Catalogue catalogue = catalogues.of(keeper);
+        Optional<CrewModel> exact = catalogue
+                .findCrew(typed)
+                .or(() -> catalogue.allCrew().stream()
+                        .filter(p -> CrewStage.name(p).equalsIgnoreCase(typed))
+                        .findFirst());
+        if (exact.isPresent()) {
+            return exact;
+        }
+        List<CrewModel> found = search.find(typed, catalogue);
+        if (found.size() == 1) {
+            return Optional.of(found.get(0));
+        }
+        if (found.isEmpty()) {
+            errors.add(field, "error.crew.unknown", typed);
+        } else {
+            String several = found.stream().limit(LISTED).map(CrewStage::name).collect(Collectors.joining(", "));
+            errors.add(field, "error.plant.several", String.valueOf(found.size()), several);
+        }
+        return Optional.empty();
+    }
+
+    private String named(CrewChoice.Dose dose, Design design) {
+        return names.of(dose.id(), design, catalogues.of(design));
+    }
+}

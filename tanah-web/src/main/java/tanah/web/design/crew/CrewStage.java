@@ -1,0 +1,52 @@
+package tanah.web.design.crew;
+
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import tanah.core.catalogue.Catalogue;
+import tanah.core.catalogue.CrewModel;
+import tanah.core.design.CrewChoice;
+import tanah.core.design.Design;
+import tanah.core.finding.Stage;
+import tanah.web.design.edit.Choices;
+import tanah.web.design.edit.EditedStage;
+
+/** Stage 9: who cleans up, and how long the litter lasts. */
+@Component
+class CrewStage extends EditedStage {
+    private final Choices options;
+
+    CrewStage(CrewEdits edits, CrewParts parts, Choices options) {
+        super(Stage.CREW, edits::apply, parts::of);
+        this.options = options;
+    }
+
+    @Override
+    public Choices.Choice choices(Catalogue catalogue, long keeper) {
+        List<String> names = catalogue.allCrew().stream()
+                .map(CrewStage::name)
+                .sorted()
+                .map(Choices::offered)
+                .toList();
+        return options.plain(Map.of("pit.crew", names));
+    }
+
+    /** How a kind is offered: what people call it, and its Latin name. */
+    static String name(CrewModel crew) {
+        return crew.names().common() + " (" + crew.names().scientific() + ")";
+    }
+
+    @Override
+    public Adding adding(Design design) {
+        return Adding.typed("pit.crew.add");
+    }
+
+    @Override
+    public String selected(Design design, String asked) {
+        List<String> ids =
+                design.crew().doses().stream().map(CrewChoice.Dose::id).toList();
+        return ids.contains(asked) || ids.isEmpty() || asked.equals(tanah.core.design.edit.CrewEdit.CARE)
+                ? asked
+                : ids.get(0);
+    }
+}
