@@ -4,22 +4,17 @@ import java.util.Optional;
 import tanah.core.plant.GrowthForm;
 
 /**
- * Outlines of plants, made from a few numbers for each form and a seed, so that two of a kind differ a little and one looks the same
+ * Outlines of plants from the side, made from a few numbers for each form and a seed, so that two of a kind differ a little and one looks the same
  * every time. In pixels; a foot at 0, 0 and up is negative.
  */
-final class PlantForms {
-    private static final double TURN = 2.399963; // rad, the angle by which leaves follow one another (Vogel 1979)
-
+final class PlantForms extends PlantStrokes {
     private final double half;
     private final double tall;
-    private final StringBuilder leaves = new StringBuilder();
-    private final StringBuilder stems = new StringBuilder();
-    private int seed;
 
     private PlantForms(double half, double tall, int seed) {
+        super(seed);
         this.half = half;
         this.tall = tall;
-        this.seed = 31 * seed + 17;
     }
 
     /** Filled leaves and stroked stems, as path data. */
@@ -40,7 +35,7 @@ final class PlantForms {
         } else {
             f.draw(form.get());
         }
-        return new Shape(f.leaves.toString(), f.stems.toString());
+        return new Shape(f.leaves(), f.stems());
     }
 
     private void draw(GrowthForm form) {
@@ -64,43 +59,6 @@ final class PlantForms {
             case CACTUS -> column();
             case FLOATER -> floating();
         }
-    }
-
-    /** A number from 0 to 1 that is the same for the same seed (a linear congruential generator). */
-    private double next() {
-        seed = seed * 1103515245 + 12345;
-        return (seed >>> 8 & 0xffff) / 65536.0;
-    }
-
-    private static String at(double x, double y) {
-        return Svg.n(x) + " " + Svg.n(y);
-    }
-
-    /** A leaf from a place to its tip, wide by a share of its length. */
-    private void leaf(double x, double y, double tipX, double tipY, double wide) {
-        double dx = tipX - x;
-        double dy = tipY - y;
-        double mx = x + 0.5 * dx;
-        double my = y + 0.5 * dy;
-        leaves.append('M').append(at(x, y));
-        leaves.append('Q')
-                .append(at(mx - wide * dy, my + wide * dx))
-                .append(' ')
-                .append(at(tipX, tipY));
-        leaves.append('Q')
-                .append(at(mx + wide * dy, my - wide * dx))
-                .append(' ')
-                .append(at(x, y))
-                .append('Z');
-    }
-
-    private void curve(double x, double y, double bendX, double bendY, double endX, double endY) {
-        stems.append('M')
-                .append(at(x, y))
-                .append('Q')
-                .append(at(bendX, bendY))
-                .append(' ')
-                .append(at(endX, endY));
     }
 
     /** Bent blades from one foot. */
@@ -287,61 +245,5 @@ final class PlantForms {
             leaf(x - 0.25 * half, 0, x + 0.25 * half, -0.3 * tall, 0.35);
             curve(x, 0, x + 2, 0.4 * tall + 3, x - 2, 0.8 * tall + 6);
         }
-    }
-
-    /**
-     * Seen from above.
-     *
-     * @param half of its spread (px)
-     */
-    static String above(Optional<GrowthForm> form, double half, int seed) {
-        PlantForms f = new PlantForms(half, half, seed);
-        if (form.isEmpty() || isCushion(form.get())) {
-            f.cushion();
-        } else {
-            int count = switch (form.get()) {
-                case FERN, GRASS, AIR_PLANT, PALM -> 14;
-                case BROMELIAD, ROSETTE, SUCCULENT, AQUATIC_ROSETTE -> 11;
-                default -> 9;
-            };
-            double wide = switch (form.get()) {
-                case GRASS, AIR_PLANT -> 0.07;
-                case FERN, PALM -> 0.14;
-                case BROMELIAD, ROSETTE, AQUATIC_ROSETTE -> 0.2;
-                default -> 0.34;
-            };
-            for (int i = 0; i < count; i++) {
-                double angle = i * TURN;
-                double out = half * (0.72 + 0.28 * f.next());
-                f.leaf(0, 0, out * Math.cos(angle), out * Math.sin(angle), wide);
-            }
-        }
-        return f.leaves.toString();
-    }
-
-    private static boolean isCushion(GrowthForm form) {
-        return switch (form) {
-            case MOSS, LIVERWORT, CACTUS, CREEPER -> true;
-            default -> false;
-        };
-    }
-
-    private void cushion() {
-        int bumps = 11;
-        for (int i = 0; i <= bumps; i++) {
-            double angle = 2 * Math.PI * i / bumps;
-            double middle = angle - Math.PI / bumps;
-            double x = 0.9 * half * Math.cos(angle);
-            double y = 0.9 * half * Math.sin(angle);
-            if (i == 0) {
-                leaves.append('M').append(at(x, y));
-            } else {
-                leaves.append('Q')
-                        .append(at(1.12 * half * Math.cos(middle), 1.12 * half * Math.sin(middle)))
-                        .append(' ')
-                        .append(at(x, y));
-            }
-        }
-        leaves.append('Z');
     }
 }

@@ -140,7 +140,7 @@ final class PlantSvg {
                 svg.empty("circle", "r", later, "class", "grown");
             }
             svg.empty("circle", "r", now, "class", "disc")
-                    .empty("path", "d", PlantForms.above(p.form(), now, p.number()), "class", "leaf");
+                    .empty("path", "d", PlantCrowns.above(p.form(), now, p.number()), "class", "leaf");
             if (isOwnStage()) {
                 svg.empty("circle", "r", KEY, "class", "key-disc")
                         .text("text", String.valueOf(p.number()), "y", 4, "text-anchor", "middle", "class", "key");

@@ -169,7 +169,7 @@ class SheetLawsTest {
         assertThat(wide).isBetween(30.0, 85.0);
         assertThat(high).isBetween(40.0, 135.0); // of control points, which lie over the curve
         assertThat(PlantForms.side(Optional.of(form), 50, 80, 3)).isEqualTo(shape);
-        assertThat(PlantForms.above(Optional.of(form), 50, 3)).startsWith("M");
+        assertThat(PlantCrowns.above(Optional.of(form), 50, 3)).startsWith("M");
     }
 
     private static List<double[]> points(String path) {

@@ -1,9 +1,7 @@
 package tanah.web.design.crew;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.CrewModel;
@@ -17,6 +15,7 @@ import tanah.web.design.edit.EditOutcome;
 import tanah.web.design.edit.Edits;
 import tanah.web.design.edit.NumberEdit;
 import tanah.web.design.edit.NumberField;
+import tanah.web.design.edit.TypedName;
 import tanah.web.design.words.PartNames;
 import tanah.web.forms.FieldErrors;
 import tanah.web.shell.Words;
@@ -24,7 +23,7 @@ import tanah.web.shell.Words;
 /** Reads one edit of the crew and applies it to a design. */
 @Component
 class CrewEdits {
-    private static final int LISTED = 6;
+    private static final TypedName<CrewModel> NAMES = new TypedName<>(CrewStage::name, "error.crew.unknown");
 
     private final Catalogues catalogues;
     private final CrewSearch search;
@@ -110,28 +109,10 @@ class CrewEdits {
                 .orElseGet(() -> EditOutcome.none(design, dose.id()));
     }
 
-    /** The kind that was meant: as it is offered, else the only one that its words find. */
     private Optional<CrewModel> kind(String typed, long keeper, String field, FieldErrors errors) {
         Catalogue catalogue = catalogues.of(keeper);
-        Optional<CrewModel> exact = catalogue
-                .findCrew(typed)
-                .or(() -> catalogue.allCrew().stream()
-                        .filter(p -> CrewStage.name(p).equalsIgnoreCase(typed))
-                        .findFirst());
-        if (exact.isPresent()) {
-            return exact;
-        }
-        List<CrewModel> found = search.find(typed, catalogue);
-        if (found.size() == 1) {
-            return Optional.of(found.get(0));
-        }
-        if (found.isEmpty()) {
-            errors.add(field, "error.crew.unknown", typed);
-        } else {
-            String several = found.stream().limit(LISTED).map(CrewStage::name).collect(Collectors.joining(", "));
-            errors.add(field, "error.plant.several", String.valueOf(found.size()), several);
-        }
-        return Optional.empty();
+        return NAMES.of(
+                typed, catalogue.findCrew(typed), catalogue.allCrew(), search.find(typed, catalogue), field, errors);
     }
 
     private String named(CrewChoice.Dose dose, Design design) {

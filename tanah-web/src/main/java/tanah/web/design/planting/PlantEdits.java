@@ -1,10 +1,8 @@
 package tanah.web.design.planting;
 
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.PlantModel;
@@ -23,6 +21,7 @@ import tanah.web.design.edit.EditOutcome;
 import tanah.web.design.edit.Edits;
 import tanah.web.design.edit.NumberEdit;
 import tanah.web.design.edit.NumberField;
+import tanah.web.design.edit.TypedName;
 import tanah.web.design.words.PartNames;
 import tanah.web.forms.FieldErrors;
 import tanah.web.forms.Quantity;
@@ -32,7 +31,7 @@ import tanah.web.shell.Words;
 @Component
 class PlantEdits {
     private static final int LONGEST_NAME = 80;
-    private static final int LISTED = 6;
+    private static final TypedName<PlantModel> NAMES = new TypedName<>(PlantingStage::name, "error.plant.unknown");
 
     private final Catalogues catalogues;
     private final PlantSearch search;
@@ -97,29 +96,10 @@ class PlantEdits {
                 .orElseGet(() -> EditOutcome.none(design, ""));
     }
 
-    /** The kind that was meant: as it is offered, else the only one that its words find. */
     private Optional<PlantModel> kind(String typed, long keeper, String field, FieldErrors errors) {
         Catalogue catalogue = catalogues.of(keeper);
-        Optional<PlantModel> exact = catalogue
-                .findPlant(typed)
-                .or(() -> catalogue.allPlants().stream()
-                        .filter(p -> PlantingStage.name(p).equalsIgnoreCase(typed))
-                        .findFirst());
-        if (exact.isPresent()) {
-            return exact;
-        }
-        List<PlantModel> found = search.find(typed, catalogue);
-        if (found.size() == 1) {
-            return Optional.of(found.get(0));
-        }
-        if (found.isEmpty()) {
-            errors.add(field, "error.plant.unknown", typed);
-        } else {
-            String several =
-                    found.stream().limit(LISTED).map(PlantingStage::name).collect(Collectors.joining(", "));
-            errors.add(field, "error.plant.several", String.valueOf(found.size()), several);
-        }
-        return Optional.empty();
+        return NAMES.of(
+                typed, catalogue.findPlant(typed), catalogue.allPlants(), search.find(typed, catalogue), field, errors);
     }
 
     private EditOutcome number(Design design, PlantPiece plant, NumberField field, EditForm form, FieldErrors errors) {
