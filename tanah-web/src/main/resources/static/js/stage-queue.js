@@ -1,7 +1,7 @@
 // Sending, one edit after the other; drafts that are overtaken are dropped.
 import { ask, place, SignedOut } from "./live.js";
 
-const PARTS = ["saved", "steps", "pit", "conflict", "drawing", "climate", "notes", "ledger"];
+const PARTS = ["saved", "steps", "pit", "conflict", "drawing", "climate", "year", "notes", "ledger"];
 const words = document.getElementById("words").dataset;
 
 export const queue = {

@@ -26,7 +26,7 @@ export const settle = {
       // what is the same stays: a hand may just be reaching for it
       const changed = (id) => page.getElementById(id)?.outerHTML !== document.getElementById(id)?.outerHTML;
       const unfolded = folded && !this.folded();
-      place(page, ["climate", "drawing", "notes", "ledger"].filter((p) => changed(p) && (p !== "notes" || !unfolded)));
+      place(page, ["climate", "drawing", "year", "notes", "ledger"].filter((p) => changed(p) && (p !== "notes" || !unfolded)));
       this.bands(page);
       // somebody else's edit may have had it given up
       again = unfolded || page.querySelector("#climate .day-note") !== null;

@@ -73,7 +73,7 @@ public record CrewYear(CrewPlan plan, List<Day> days) {
     }
 
     private boolean isBalanced(Day day, double falls) {
-        return day.carried() >= CARRIED * falls && day.waste() <= MOST_WASTE * plan.floor();
+        return day.carried() >= CARRIED * falls && day.waste() <= bears();
     }
 
     /** By kind, in the order of the plan. */
@@ -86,6 +86,11 @@ public record CrewYear(CrewPlan plan, List<Day> days) {
         return all;
     }
 
+    /** Waste that the floor bears to have lying on it (kg, dry). */
+    public double bears() {
+        return MOST_WASTE * plan.floor();
+    }
+
     /** Most waste that lies on the floor on any day (kg). */
     public double mostWaste() {
         return days.stream().mapToDouble(Day::waste).max().orElseThrow();
@@ -93,7 +98,7 @@ public record CrewYear(CrewPlan plan, List<Day> days) {
 
     /** Whether waste never lies thicker than a floor bears, even where it is not carried evenly. */
     public boolean staysThin() {
-        return mostWaste() <= MOST_WASTE * plan.floor();
+        return mostWaste() <= bears();
     }
 
     /** The least share, in tenths, that has to be taken out for waste to be carried within half a year; 1 where none is enough. */

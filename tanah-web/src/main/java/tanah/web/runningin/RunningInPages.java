@@ -26,6 +26,7 @@ import tanah.web.log.LogSigns;
 import tanah.web.log.Reading;
 import tanah.web.log.ReadingService;
 import tanah.web.shell.Words;
+import tanah.web.svg.CourseField;
 import tanah.web.svg.CycleChart;
 
 /** Puts the page of running in together. */
@@ -161,21 +162,21 @@ class RunningInPages {
                 .draw();
     }
 
-    private CycleChart.Course course(
+    private CourseField.Course course(
             String kind,
             NitrogenCycle.Course c,
             ToDoubleFunction<Day> value,
             List<Reading> all,
             Optional<LocalDate> began) {
-        List<CycleChart.Dot> dots = new ArrayList<>();
+        List<CourseField.Dot> dots = new ArrayList<>();
         began.ifPresent(first -> all.stream().filter(r -> r.kind().equals(kind)).forEach(r -> {
             double day = days(first, r.takenAt());
             if (day >= 0) {
-                dots.add(new CycleChart.Dot(
+                dots.add(new CourseField.Dot(
                         day, r.value(), words.of("cycle." + kind) + " " + Numbers.upTo(r.value(), 2) + "\u2009mg/L"));
             }
         }));
-        return new CycleChart.Course(
+        return new CourseField.Course(
                 words.of("cycle." + kind),
                 kind,
                 c.days().stream().map(d -> value.applyAsDouble(d) * MG).toList(),

@@ -21,6 +21,7 @@ class CrewIT extends BrowserTest {
         page.locator("#pit .add button").click();
         StagePage stage = StagePage.open(page, "crew");
         assertThat(page.locator("#pit")).containsText("Nobody cleans up yet");
+        assertThat(page.locator("#year svg")).hasCount(2); // leaves and waste, and nobody who would be drawn
         set("nobody at all");
         assertThat(page.locator("#add-error")).containsText("No crew is called");
         assertThat(page.locator("#add")).hasValue("nobody at all");
@@ -33,6 +34,9 @@ class CrewIT extends BrowserTest {
         }
         stage.type("crew-count", "200");
         assertThat(stage.number("Lives at")).containsText("%");
+        assertThat(page.locator("#year svg").nth(2))
+                .hasAttribute(
+                        "aria-label", Pattern.compile("Dwarf white isopod: 1 at the start, 0(\\.\\d)? after a year."));
         stage.open("care");
         assertThat(stage.number("Waste of the animals")).containsText("g");
         stage.type("spot", "30");

@@ -2,23 +2,33 @@ package tanah.web.design.crew;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.CrewModel;
 import tanah.core.design.CrewChoice;
 import tanah.core.design.Design;
+import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.Stage;
 import tanah.web.design.edit.Choices;
 import tanah.web.design.edit.EditedStage;
+import tanah.web.design.edit.YearView;
 
 /** Stage 9: who cleans up, and how long the litter lasts. */
 @Component
 class CrewStage extends EditedStage {
     private final Choices options;
+    private final CrewCharts charts;
 
-    CrewStage(CrewEdits edits, CrewParts parts, Choices options) {
+    CrewStage(CrewEdits edits, CrewParts parts, Choices options, CrewCharts charts) {
         super(Stage.CREW, edits::apply, parts::of);
         this.options = options;
+        this.charts = charts;
+    }
+
+    @Override
+    public Optional<YearView> year(Evaluation e) {
+        return e.cleanup().map(charts::of);
     }
 
     @Override

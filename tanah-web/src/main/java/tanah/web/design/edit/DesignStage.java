@@ -1,6 +1,7 @@
 package tanah.web.design.edit;
 
 import java.util.List;
+import java.util.Optional;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
 import tanah.core.evaluate.Evaluation;
@@ -55,6 +56,11 @@ public interface DesignStage extends OpenStage {
     /** Whether the climate lies over its drawing. */
     default boolean hasClimate() {
         return false;
+    }
+
+    /** What goes through the year ahead; empty where nothing does. */
+    default Optional<YearView> year(Evaluation e) {
+        return Optional.empty();
     }
 
     /** View that it opens with: both, section or plan. */

@@ -249,6 +249,7 @@ public class StageController {
         if (stage.hasClimate()) {
             model.addAttribute("climate", climate.view(keeper.id(), e, options, stage.stage()));
         }
+        stage.year(e).ifPresent(y -> model.addAttribute("year", y));
         model.addAttribute("folded", !options.listsNotes(whole));
         if (!model.containsAttribute("errors")) {
             model.addAttribute("errors", Map.of());
