@@ -12,7 +12,6 @@ import tanah.core.catalogue.PlantModel;
 import tanah.core.catalogue.Species;
 import tanah.core.design.AirPlan;
 import tanah.core.design.CrewChoice;
-import tanah.core.design.Dam;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
 import tanah.core.design.HardscapeItem;
@@ -33,69 +32,74 @@ public class PartNames {
 
     /** The name of a part of a design, or its id. */
     public String of(String part, Design design, Catalogue catalogue) {
-        for (Layer layer : design.ground().layers()) {
-            if (layer.id().equals(part)) {
-                return layer(layer, catalogue);
-            }
-        }
-        for (HardscapeItem item : design.hardscape()) {
-            if (item.id().equals(part)) {
-                return piece(item, catalogue);
-            }
-        }
-        for (Dam dam : design.ground().dams()) {
-            if (dam.id().equals(part)) {
-                return words.of("dam." + dam.kind());
-            }
-        }
-        if (part.equals("water")) {
-            return words.of("part.water");
-        }
-        if (design.water().stream().flatMap(w -> w.ramps().stream()).anyMatch(r -> r.id().equals(part))) {
-            return words.of("part.ramp");
-        }
-        Optional<String> running = design.water().stream()
-                .flatMap(w -> w.features().stream())
-                .filter(f -> f.id().equals(part))
-                .map(f -> words.of("feature." + f.kind().word()))
-                .findFirst();
-        if (running.isPresent()) {
-            return running.get();
-        }
-        Optional<Device> device = design.device(part);
-        if (device.isPresent()) {
-            return catalogue
-                    .findGear(device.get().item())
-                    .map(Gear::name)
-                    .or(() -> catalogue.findLamp(device.get().item()).map(LampModel::name))
-                    .or(() -> catalogue.findMistGear(device.get().item()).map(MistGear::name))
-                    .orElse(device.get().item());
-        }
-        Optional<String> airy = airy(part, design, catalogue);
-        if (airy.isPresent()) {
-            return airy.get();
-        }
-        Optional<PlantPiece> plant = design.plant(part);
-        if (plant.isPresent()) {
-            return plant(plant.get(), catalogue);
-        }
-        Optional<CrewChoice.Dose> dose =
-                design.crew().doses().stream().filter(d -> d.id().equals(part)).findFirst();
-        if (dose.isPresent()) {
-            String species = dose.get().species();
-            return catalogue.findCrew(species).map(c -> c.names().common()).orElse(species);
-        }
-        for (Probe probe : design.probes()) {
-            if (probe.id().equals(part)) {
-                return probe.label();
-            }
-        }
-        return design.animals().stream()
-                .filter(a -> a.id().equals(part))
-                .flatMap(a -> catalogue.findSpecies(a.species()).stream())
-                .map(Species::commonName)
-                .findFirst()
+        return standing(part, design, catalogue)
+                .or(() -> wet(part, design))
+                .or(() -> device(part, design, catalogue))
+                .or(() -> airy(part, design, catalogue))
+                .or(() -> living(part, design, catalogue))
+                .or(() -> design.probes().stream()
+                        .filter(p -> p.id().equals(part))
+                        .map(Probe::label)
+                        .findFirst())
                 .orElse(part);
+    }
+
+    /** Layers, pieces and dams. */
+    private Optional<String> standing(String part, Design design, Catalogue catalogue) {
+        Optional<String> layer = design.ground().layers().stream()
+                .filter(l -> l.id().equals(part))
+                .map(l -> layer(l, catalogue))
+                .findFirst();
+        return layer.or(() -> design.hardscape().stream()
+                        .filter(i -> i.id().equals(part))
+                        .map(i -> piece(i, catalogue))
+                        .findFirst())
+                .or(() -> design.ground().dams().stream()
+                        .filter(d -> d.id().equals(part))
+                        .map(d -> words.of("dam." + d.kind()))
+                        .findFirst());
+    }
+
+    /** The water, its ramps and what runs in it. */
+    private Optional<String> wet(String part, Design design) {
+        if (part.equals("water")) {
+            return Optional.of(words.of("part.water"));
+        }
+        return design.water()
+                .flatMap(w -> w.ramps().stream().anyMatch(r -> r.id().equals(part))
+                        ? Optional.of(words.of("part.ramp"))
+                        : w.features().stream()
+                                .filter(f -> f.id().equals(part))
+                                .map(f -> words.of("feature." + f.kind().word()))
+                                .findFirst());
+    }
+
+    private Optional<String> device(String part, Design design, Catalogue catalogue) {
+        return design.device(part)
+                .map(Device::item)
+                .map(item -> catalogue
+                        .findGear(item)
+                        .map(Gear::name)
+                        .or(() -> catalogue.findLamp(item).map(LampModel::name))
+                        .or(() -> catalogue.findMistGear(item).map(MistGear::name))
+                        .orElse(item));
+    }
+
+    /** Plants, the crew and the animals. */
+    private Optional<String> living(String part, Design design, Catalogue catalogue) {
+        Optional<String> crew = design.crew().doses().stream()
+                .filter(d -> d.id().equals(part))
+                .map(CrewChoice.Dose::species)
+                .map(s -> catalogue.findCrew(s).map(c -> c.names().common()).orElse(s))
+                .findFirst();
+        return design.plant(part)
+                .map(p -> plant(p, catalogue))
+                .or(() -> crew)
+                .or(() -> design.animals().stream()
+                        .filter(a -> a.id().equals(part))
+                        .flatMap(a -> catalogue.findSpecies(a.species()).stream())
+                        .map(Species::commonName)
+                        .findFirst());
     }
 
     /** Openings, sheets and nozzles. */
