@@ -5,18 +5,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.PlantModel;
 import tanah.core.catalogue.Range;
 import tanah.core.design.Design;
 import tanah.core.design.PlantPiece;
 
-/** Pots of each kind of plant: one gives several pieces; a fifth of cuttings do not take (common practice). */
+/** Pots of each kind of plant: one gives several pieces. */
 final class PlantShopping {
-    private static final double TAKES = 0.8; // share of cuttings that root
-    private static final Set<String> CUTTINGS = Set.of("stem_cutting", "leaf", "runner");
-
     private PlantShopping() {}
 
     static List<BuyLine> lines(Design design, Catalogue catalogue) {
@@ -43,8 +39,7 @@ final class PlantShopping {
 
     private static BuyLine line(PlantModel kind, List<BuyLine.Share> shares) {
         double pieces = shares.stream().mapToDouble(BuyLine.Share::amount).sum();
-        boolean cuttings = CUTTINGS.containsAll(kind.handling().propagation());
-        double perPot = kind.pots().pieces() * (cuttings ? TAKES : 1);
+        double perPot = kind.pots().pieces() * kind.handling().takes();
         double pots = Math.ceil(pieces / Math.max(1, perPot) - 1e-9);
         Range each = kind.pots().price().map(b -> new Range(b.low(), b.high())).orElse(new Range(0, 0));
         return new BuyLine(

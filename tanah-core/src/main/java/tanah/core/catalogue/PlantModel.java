@@ -2,6 +2,7 @@ package tanah.core.catalogue;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import tanah.core.plant.GrowthForm;
 import tanah.core.plant.Plant;
 
@@ -87,8 +88,16 @@ public record PlantModel(
      * @param note         a caution or a hint
      */
     public record Handling(List<String> propagation, double underWater, String wash, Optional<String> note) {
+        private static final double ROOT = 0.8; // share of cuttings that root; common practice, no source
+        private static final Set<String> CUTTINGS = Set.of("stem_cutting", "leaf", "runner");
+
         public Handling {
             propagation = List.copyOf(propagation);
+        }
+
+        /** Share of its pieces that grows on: of cuttings some do not root. */
+        public double takes() {
+            return CUTTINGS.containsAll(propagation) ? ROOT : 1;
         }
     }
 

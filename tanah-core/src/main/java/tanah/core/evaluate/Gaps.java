@@ -7,6 +7,7 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.design.CrewChoice;
 import tanah.core.design.Design;
 import tanah.core.design.Envelope;
+import tanah.core.design.Planting;
 import tanah.core.finding.NotAssessed;
 import tanah.core.finding.Place;
 import tanah.core.finding.Stage;
@@ -54,8 +55,7 @@ final class Gaps {
                 gaps,
                 "planting",
                 Stage.PLANTING,
-                !design.planting().candidates().isEmpty()
-                        || !design.planting().weights().isEmpty());
+                !Planting.WEIGHTS.containsAll(design.planting().weights().keySet()));
         part(
                 gaps,
                 "crew",

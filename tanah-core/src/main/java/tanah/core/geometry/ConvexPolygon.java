@@ -139,6 +139,24 @@ public final class ConvexPolygon {
         return longest;
     }
 
+    /** How far a point lies outside (m); 0 inside. */
+    public double distance(double x, double y) {
+        if (contains(x, y)) {
+            return 0;
+        }
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < corners.size(); i++) {
+            Point a = corners.get(i);
+            Point b = corners.get((i + 1) % corners.size());
+            double dx = b.x() - a.x();
+            double dy = b.y() - a.y();
+            double along = ((x - a.x()) * dx + (y - a.y()) * dy) / Math.max(1e-18, dx * dx + dy * dy);
+            double t = Math.max(0, Math.min(1, along));
+            least = Math.min(least, Math.hypot(x - a.x() - t * dx, y - a.y() - t * dy));
+        }
+        return least;
+    }
+
     public boolean contains(double x, double y) {
         return edges().stream().allMatch(edge -> edge.at(x, y) >= -1e-9);
     }

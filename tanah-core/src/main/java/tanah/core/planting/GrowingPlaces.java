@@ -138,7 +138,7 @@ public final class GrowingPlaces {
     }
 
     /** Height of the ground at a place (m). */
-    double groundAt(double x, double y) {
+    public double groundAt(double x, double y) {
         return ground.terrain().surfaceAt(x, y);
     }
 

@@ -19,8 +19,6 @@ final class PlantSpacingRule {
     static final RuleId CROWD = new RuleId("plant.crowd");
     static final RuleId COVER = new RuleId("plant.cover");
     private static final double SOON = 6; // months
-    private static final double LEAST = 0.40;
-    private static final double MOST = 0.60;
 
     private PlantSpacingRule() {}
 
@@ -81,8 +79,8 @@ final class PlantSpacingRule {
         if (start.isEmpty() || year.isEmpty()) {
             return Optional.empty();
         }
-        double low = in.design().planting().coverMin().orElse(LEAST);
-        double high = in.design().planting().coverMax().orElse(MOST);
+        double low = in.design().planting().cover().min();
+        double high = in.design().planting().cover().max();
         List<Measure> numbers = List.of(
                 percent("start", start.getAsDouble()),
                 percent("low", low),

@@ -119,6 +119,21 @@ public final class Planted {
         return quick.at(on, x, y, foot).map(place -> PlantFit.of(kind.needs(), place, Reach.OPEN, animals));
     }
 
+    /**
+     * How one kind would do at a place of {@link #places}.
+     *
+     * @param reach how much an animal has to do with the place
+     */
+    public PlantFit fit(PlantModel kind, GrowingPlace place, Reach reach) {
+        return PlantFit.of(kind.needs(), place, reach, animals);
+    }
+
+    /** Whether a kind comes from where an animal of the plan comes from. */
+    public boolean isFromThere(PlantModel kind) {
+        return animals.stream()
+                .anyMatch(a -> AnimalFit.of(kind.needs(), a, Reach.UNREACHABLE).nativeTo() >= 1);
+    }
+
     /** A better place for a plant of the plan, by the steady states; empty until the whole day is known, or where there is none. */
     Optional<PlantSearch.Found> elsewhere(Design design, Vessel vessel, String id) {
         return places.isWhole()

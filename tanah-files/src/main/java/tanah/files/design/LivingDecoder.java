@@ -47,10 +47,14 @@ final class LivingDecoder {
                 .forEach(w -> weights.put(w.getKey(), w.getValue().asDouble()));
         List<String> candidates =
                 f.take("candidates").valueStream().map(JsonNode::asString).toList();
+        List<String> without =
+                f.take("without").valueStream().map(JsonNode::asString).toList();
         return new Planting(
                 f.optional("cover_min_pct", Unit.PERCENT),
                 f.optional("cover_max_pct", Unit.PERCENT),
                 candidates,
+                without,
+                f.optional("budget_ref", Unit.COUNT),
                 weights);
     }
 

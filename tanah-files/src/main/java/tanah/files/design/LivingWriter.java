@@ -46,6 +46,11 @@ final class LivingWriter {
             ArrayNode kinds = node.putArray("candidates");
             p.candidates().forEach(kinds::add);
         }
+        if (!p.without().isEmpty()) {
+            ArrayNode kinds = node.putArray("without");
+            p.without().forEach(kinds::add);
+        }
+        put(node, "budget_ref", p.budget(), Unit.COUNT);
         if (!p.weights().isEmpty()) {
             ObjectNode weights = node.putObject("weights");
             new TreeMap<>(p.weights()).forEach((name, weight) -> weights.put(name, decimal(weight)));
