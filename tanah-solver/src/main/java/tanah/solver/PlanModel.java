@@ -74,13 +74,11 @@ final class PlanModel {
 
     /** Millionths of the ground under a young plant. */
     static long startPart(PlanProblem problem, Choice c) {
-        boolean ground = problem.stations().get(c.station()).isGround();
-        return ground ? Math.round(PARTS * problem.kinds().get(c.kind()).startArea() / problem.area()) : 0;
+        return Math.round(PARTS * problem.place(c.kind(), c.station()).start() / problem.area());
     }
 
     static long yearPart(PlanProblem problem, Choice c) {
-        boolean ground = problem.stations().get(c.station()).isGround();
-        return ground ? Math.round(PARTS * problem.kinds().get(c.kind()).yearArea() / problem.area()) : 0;
+        return Math.round(PARTS * problem.place(c.kind(), c.station()).year() / problem.area());
     }
 
     private void cover() {

@@ -70,7 +70,9 @@ final class Cases {
                                 c.get("plants").get(k),
                                 c.get("stations").get(p),
                                 points,
-                                c.get("grazer").asInt() == 1)));
+                                c.get("grazer").asInt() == 1),
+                        disc(stations.get(p), kinds.get(k).start()),
+                        disc(stations.get(p), kinds.get(k).year())));
             }
             places.add(row);
         }
@@ -96,6 +98,11 @@ final class Cases {
                 7,
                 WEIGHTS,
                 Map.of());
+    }
+
+    /** The cases count whole discs (m²). */
+    private static double disc(PlanStation station, double spread) {
+        return station.isGround() ? Math.PI / 4 * spread * spread : 0;
     }
 
     private static PlanKind kind(JsonNode p) {

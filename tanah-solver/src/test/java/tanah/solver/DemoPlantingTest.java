@@ -81,14 +81,17 @@ class DemoPlantingTest {
         PlanReport report = frogsFound.report().orElseThrow();
         assertThat(report.pieces()).isNotEmpty().allSatisfy(p -> {
             assertThat(p.why()).isNotEmpty();
-            assertThat(p.score()).isGreaterThanOrEqualTo(0.3);
+            assertThat(p.score()).isGreaterThanOrEqualTo(0.5);
             assertThat(p.height()).isPositive();
         });
         assertThat(report.pieces().size())
                 .isEqualTo(frogsFound.design().orElseThrow().plants().size()
                         - frogs.plants().size());
         assertThat(report.unused()).allSatisfy(u -> assertThat(u.places()).isPositive());
+        // what the solver counts and what the notes say is one cover, but for circles that overlap a little
         assertThat(report.value().startCover()).isBetween(0.4, 0.6);
+        assertThat(frogsFound.cover().get(0))
+                .isCloseTo(report.value().startCover(), org.assertj.core.api.Assertions.within(0.03));
     }
 
     @Test
@@ -96,8 +99,8 @@ class DemoPlantingTest {
         List<LetIn.Change> told = frogsFound.task().refused().stream()
                 .flatMap(r -> LetIn.of(r.kind().needs(), r.place()).stream())
                 .toList();
-        assertThat(told).hasSizeGreaterThan(10).allSatisfy(c -> {
-            assertThat(c.score()).isGreaterThanOrEqualTo(0.3);
+        assertThat(told).hasSizeGreaterThan(5).allSatisfy(c -> {
+            assertThat(c.score()).isGreaterThanOrEqualTo(0.5);
             assertThat(c.to()).isNotEqualTo(c.from());
         });
         assertThat(frogsFound.task().refused())
@@ -110,6 +113,7 @@ class DemoPlantingTest {
                 .withKeep(Set.of())
                 .withOnly(Set.of("vesicularia-montagnei", "riccardia-chamedryfolia", "acorus-gramineus"))
                 .withWithout(Set.of("riccardia-chamedryfolia"))
+                .withCover(new tanah.core.catalogue.Range(0.05, 0.6))
                 .withBudget(OptionalDouble.of(60));
         PlantingFound found = run(frogSearch, wish);
         PlanReport report = found.report().orElseThrow();

@@ -71,7 +71,12 @@ class SolverLawsTest {
         for (int k = 0; k < kinds.size(); k++) {
             List<PlanProblem.Place> row = new ArrayList<>();
             for (int p = 0; p < stations.size(); p++) {
-                row.add(new PlanProblem.Place(30 + r.nextInt(70), r.nextInt(4) == 0 ? Set.of(Bar.TOO_TALL) : Set.of()));
+                double spread = stations.get(p).isGround() ? kinds.get(k).start() : 0;
+                row.add(new PlanProblem.Place(
+                        30 + r.nextInt(70),
+                        r.nextInt(4) == 0 ? Set.of(Bar.TOO_TALL) : Set.of(),
+                        0.7 * spread * spread,
+                        2 * spread * spread));
             }
             places.add(row);
         }
@@ -210,7 +215,7 @@ class SolverLawsTest {
                     false,
                     new PlanKind.Pot(2, 1, 3)));
             places.add(stations.stream()
-                    .map(s -> new PlanProblem.Place(50 + r.nextInt(50), Set.of()))
+                    .map(s -> new PlanProblem.Place(50 + r.nextInt(50), Set.of(), 0.7 * start * start, 0.05))
                     .toList());
         }
         return new PlanProblem(

@@ -83,6 +83,15 @@ public final class Cover {
         return ground.size() * STEP * STEP;
     }
 
+    /** Ground within a circle that is not in one of others (m²; others as x, y, radius in m). */
+    public double under(double x, double y, double radius, List<double[]> others) {
+        long covered = ground.stream()
+                .filter(at -> Math.hypot(at[0] - x, at[1] - y) <= radius)
+                .filter(at -> others.stream().noneMatch(o -> Math.hypot(at[0] - o[0], at[1] - o[1]) <= o[2]))
+                .count();
+        return covered * STEP * STEP;
+    }
+
     /** Share of it that is covered after some months; empty where nothing can be planted. */
     public OptionalDouble share(double months) {
         if (ground.isEmpty()) {

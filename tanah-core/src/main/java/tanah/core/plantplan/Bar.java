@@ -9,7 +9,7 @@ import tanah.core.planting.PlantFit;
 
 /** Why a kind may not be planted at a station. */
 public enum Bar {
-    /** Its suitability there, with the animals, is below 0.30. */
+    /** Its suitability there, with the animals, is below 0.50; below 0.30 where its keeper named the kind. */
     POOR,
     TOO_COLD,
     TOO_HOT,
@@ -32,16 +32,18 @@ public enum Bar {
     /** Where a pump, a filter or a drain has to be reached. */
     ACCESS,
     /** Its sap hurts eyes and skin, and hands pass here. */
-    SAP_AT_OPENING,
-    /** Water plants stay in the water, land plants out of it. */
-    SHORE;
+    SAP_AT_OPENING;
 
-    /** What rules a kind out at a place, with the animals that are there. */
-    public static Set<Bar> of(PlantFit fit) {
+    /**
+     * What rules a kind out at a place, with the animals that are there.
+     *
+     * @param least suitability at which it may stand there, 0 to 1
+     */
+    public static Set<Bar> of(PlantFit fit, double least) {
         Set<Bar> all = EnumSet.noneOf(Bar.class);
         fit.suitability().refused().forEach(r -> all.add(of(r)));
         fit.refused().forEach(r -> all.add(of(r)));
-        if (all.isEmpty() && isPoor(fit.score().orElse(0))) {
+        if (all.isEmpty() && fit.score().orElse(0) < least) {
             all.add(POOR);
         }
         return all;

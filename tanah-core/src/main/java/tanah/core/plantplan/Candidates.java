@@ -19,7 +19,6 @@ import tanah.core.planting.Planted;
 /** The kinds that a plan is chosen from: those that would live somewhere in it, of as many forms as there are. */
 final class Candidates {
     private static final int KINDS = 24; // at most
-    private static final double GOOD = 0.5; // best score from which a kind is one
     private static final int LOW_COVER = 2; // class of cover low down
     private static final double DAMP = 0.45; // least water over field capacity of what keeps the air damp
     private static final int WRONG = 10; // more than there are other bars at one place
@@ -90,10 +89,10 @@ final class Candidates {
             }
         }
         fits.put(kind.id(), row);
-        if (best >= (wish.only().isEmpty() ? GOOD : Double.MIN_VALUE)) {
+        if (best > 0) {
             return Optional.of(new Best(kind, best));
         }
-        if (best == 0 && leastBad >= 0) {
+        if (leastBad >= 0) {
             Stations.Known at = stations.get(leastBad);
             refused.add(new PlantingTask.Refused(
                     kind, at.station(), at.place(), row.get(leastBad), bars(counted, leastBad, row.get(leastBad))));
@@ -103,7 +102,7 @@ final class Candidates {
 
     private Set<Bar> bars(PlanKind kind, int station, PlantFit fit) {
         Set<Bar> bars = EnumSet.noneOf(Bar.class);
-        bars.addAll(Bar.of(fit));
+        bars.addAll(Bar.of(fit, wish.least(kind.id())));
         PlanStation s = stations.get(station).station();
         bars.addAll(clear.bars(s.on(), s.x(), s.y(), s.z(), kind));
         return bars;

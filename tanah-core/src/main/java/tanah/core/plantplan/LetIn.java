@@ -13,7 +13,7 @@ import tanah.core.plant.Suitability;
 import tanah.core.planting.GrowingPlace;
 import tanah.core.time.Season;
 
-/** The smallest single change of a place that would let a kind live there; each is tried before it is told. */
+/** The smallest single change of a place that would make it suit a kind; each is tried before it is told. */
 public final class LetIn {
     private static final int HALVES = 12;
 
@@ -127,7 +127,7 @@ public final class LetIn {
             Suitability s = Suitability.of(plant, t.change().apply(place.spot(season, plant), value));
             least = Math.min(least, s.score().orElse(0));
         }
-        return Bar.isPoor(least) ? 0 : least;
+        return least < PlanWish.SUITS ? 0 : least;
     }
 
     private static OptionalDouble some(double value) {

@@ -24,7 +24,7 @@ import tanah.core.vessel.Vessel;
 /** Makes the problem of a planting plan from a design, its climate and what its keeper wants. */
 public final class PlanBuilder {
     private static final int VARIED = 7; // kinds
-    private static final double ON = 0.25; // m² of ground, which bear them; common practice
+    private static final double ON = 0.25; // m² of floor, which bear them; common practice
 
     private final Design design;
     private final Planted planted;
@@ -57,7 +57,8 @@ public final class PlanBuilder {
             Design design, Vessel vessel, GroundResult ground, Planted planted, PlanWish wish, Catalogue catalogue) {
         PlanBuilder builder = new PlanBuilder(design, vessel, planted, wish, catalogue);
         return builder.task(
-                Cover.of(design, vessel, ground, planted).area(),
+                Cover.of(design, vessel, ground, planted),
+                vessel.floorArea(),
                 ground.water().map(w -> w.surface()).orElse(0.0));
     }
 
@@ -104,7 +105,8 @@ public final class PlanBuilder {
         return kinds.size() - 1;
     }
 
-    private PlantingTask task(double area, double water) {
+    private PlantingTask task(Cover cover, double floor, double water) {
+        GroundUnder under = new GroundUnder(cover, kinds, stations, fixed);
         List<List<Optional<PlantFit>>> fits = new ArrayList<>();
         List<List<PlanProblem.Place>> table = new ArrayList<>();
         for (int k = 0; k < kinds.size(); k++) {
@@ -113,7 +115,7 @@ public final class PlanBuilder {
             for (int p = 0; p < stations.size(); p++) {
                 Optional<PlantFit> fit = fit(k, p);
                 row.add(fit);
-                points.add(place(k, p, fit));
+                points.add(place(k, p, fit, under));
             }
             fits.add(row);
             table.add(points);
@@ -123,13 +125,13 @@ public final class PlanBuilder {
                 stations.stream().map(Stations.Known::station).toList(),
                 table,
                 fixed,
-                area,
+                cover.area(),
                 water,
                 wish.budget(),
                 wish.cover(),
                 wish.aim(),
                 List.of(),
-                Math.max(1, (int) Math.round(VARIED * area / ON)),
+                Math.max(1, (int) Math.round(VARIED * floor / ON)),
                 wish.weights(),
                 Map.of());
         List<GrowingPlace> at = stations.stream().map(Stations.Known::place).toList();
@@ -152,19 +154,20 @@ public final class PlanBuilder {
         return design.plant(plant).map(PlantPiece::reach).orElse(Reach.OPEN);
     }
 
-    private PlanProblem.Place place(int kind, int station, Optional<PlantFit> fit) {
+    private PlanProblem.Place place(int kind, int station, Optional<PlantFit> fit, GroundUnder under) {
         int points = (int) Math.round(
                 100 * fit.flatMap(f -> f.score().stream().boxed().findFirst()).orElse(0.0));
         Set<Bar> bars = new HashSet<>();
         if (!fixed.containsKey(station)) {
-            fit.ifPresentOrElse(f -> bars.addAll(Bar.of(f)), () -> bars.add(Bar.POOR));
+            fit.ifPresentOrElse(
+                    f -> bars.addAll(Bar.of(f, wish.least(kinds.get(kind).id()))), () -> bars.add(Bar.POOR));
             PlanStation s = stations.get(station).station();
             bars.addAll(clear.bars(s.on(), s.x(), s.y(), s.z(), kinds.get(kind)));
             if (kind >= candidates.chosen().size()) {
                 bars.add(Bar.POOR); // one that only stays where it is
             }
         }
-        return new PlanProblem.Place(points, bars);
+        return new PlanProblem.Place(points, bars, under.start(kind, station), under.year(kind, station));
     }
 
     /** Low cover at each hide beside which some kind that gives it may stand. */

@@ -48,12 +48,7 @@ public record PlanKind(
         }
     }
 
-    /** Ground that a young piece covers (m²). */
-    public double startArea() {
-        return Math.PI / 4 * start * start;
-    }
-
-    /** Ground that it covers after a year (m²). */
+    /** Area under it after a year (m²). */
     public double yearArea() {
         return Math.PI / 4 * year * year;
     }

@@ -72,8 +72,10 @@ public record PlanProblem(
      *
      * @param points suitability with the animals, in hundredths
      * @param bars   why it may not stand there; none: it may
+     * @param start  ground that a young piece covers there (m²)
+     * @param year   ground that it covers after a year (m²)
      */
-    public record Place(int points, Set<Bar> bars) {
+    public record Place(int points, Set<Bar> bars, double start, double year) {
         public Place {
             bars = Set.copyOf(bars);
         }

@@ -111,22 +111,18 @@ public final class PlanValue {
         return (int) kinds().count();
     }
 
-    /** Share of the ground under young plants, one beside the other. */
+    /** Share of the ground under young plants. */
     public double startCover() {
         return problem.area() <= 0
                 ? 0
-                : sum(c -> ground(c, problem.kinds().get(c.kind()).startArea())) / problem.area();
+                : sum(c -> problem.place(c.kind(), c.station()).start()) / problem.area();
     }
 
     /** The same after a year, one beside the other: may be more than all. */
     public double yearCover() {
         return problem.area() <= 0
                 ? 0
-                : sum(c -> ground(c, problem.kinds().get(c.kind()).yearArea())) / problem.area();
-    }
-
-    private double ground(PlanProblem.Choice c, double area) {
-        return problem.stations().get(c.station()).isGround() ? area : 0;
+                : sum(c -> problem.place(c.kind(), c.station()).year()) / problem.area();
     }
 
     /** Pots of what is not there yet, reference currency units. */
@@ -136,6 +132,11 @@ public final class PlanValue {
                     return pot.count(bought(k)) * pot.price();
                 })
                 .sum();
+    }
+
+    /** Pots of what is not there yet. */
+    public int pots() {
+        return kinds().map(k -> problem.kinds().get(k).pot().count(bought(k))).sum();
     }
 
     /** Pieces of a kind that are not there yet. */

@@ -50,4 +50,20 @@ public record PlanWeights(
                 stated.getOrDefault("full", USUAL.full),
                 stated.getOrDefault("price", USUAL.price));
     }
+
+    /** Each by the word that a plan has for it. */
+    public Map<String, Double> byWord() {
+        return Map.ofEntries(
+                Map.entry("fit", fit),
+                Map.entry("variety", variety),
+                Map.entry("native", fromThere),
+                Map.entry("hide", hide),
+                Map.entry("damp", damp),
+                Map.entry("tall", tall),
+                Map.entry("even", even),
+                Map.entry("again", again),
+                Map.entry("room", room),
+                Map.entry("full", full),
+                Map.entry("price", price));
+    }
 }

@@ -32,6 +32,9 @@ public record PlanWish(
         boolean nativeOnly,
         boolean calm)
         implements PlanWishBuilder.With {
+    static final double SUITS = 0.5;
+    private static final double LIVES = 0.3;
+
     public PlanWish {
         keep = Set.copyOf(keep);
         only = Set.copyOf(only);
@@ -54,5 +57,10 @@ public record PlanWish(
                 PlanWeights.of(design.planting().weights()),
                 false,
                 false);
+    }
+
+    /** Suitability at which a kind may be chosen: where it suits; where it lives at all if its keeper named it. */
+    double least(String kind) {
+        return only.contains(kind) ? LIVES : SUITS;
     }
 }

@@ -1,7 +1,10 @@
 package tanah.core.plantplan;
 
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import tanah.core.design.Design;
 import tanah.core.finding.Finding;
 
@@ -15,6 +18,7 @@ import tanah.core.finding.Finding;
  * @param task    what was solved
  * @param without what would have to be given up for a plan to be there
  * @param brings  stops that were not there before
+ * @param cover   share of the ground that plants cover, by month
  */
 public record PlantingFound(
         PlantingWay way,
@@ -24,8 +28,10 @@ public record PlantingFound(
         Optional<PlanReport> report,
         PlantingTask task,
         List<GiveUp> without,
-        List<Finding> brings) {
+        List<Finding> brings,
+        Map<Integer, Double> cover) {
     public PlantingFound {
+        cover = Collections.unmodifiableMap(new TreeMap<>(cover));
         without = List.copyOf(without);
         brings = List.copyOf(brings);
     }

@@ -4,9 +4,11 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Range;
@@ -16,6 +18,7 @@ import tanah.core.evaluate.Evaluator;
 import tanah.core.evaluate.Evaluator.Depth;
 import tanah.core.finding.Finding;
 import tanah.core.finding.Severity;
+import tanah.core.planting.Cover;
 
 /**
  * Solves the planting of a plan in one way and holds what was found against the whole climate: plants shade and dampen what they were
@@ -23,6 +26,8 @@ import tanah.core.finding.Severity;
  */
 public final class PlantingSearch {
     private static final int ROUNDS = 3;
+    private static final double NEAREST = 10; // times that cover counts where what is wanted cannot be had
+    private static final int[] MONTHS = {0, 3, 6, 12};
     private static final Duration SHORT = Duration.ofSeconds(5); // to learn whether there is any plan
 
     private final Design design;
@@ -46,7 +51,7 @@ public final class PlantingSearch {
     }
 
     /**
-     * @param limit of one solution; there may be three
+     * @param limit of one solution; there may be a few
      */
     public PlantingFound run(PlantingWay way, PlanWish wish, Duration limit, PlanSolver.Watch watch) {
         PlantingTask task = PlanBuilder.of(
@@ -57,11 +62,23 @@ public final class PlantingSearch {
                 way.of(wish),
                 catalogue);
         PlanSolver.Solved solved = solver.solve(task.problem(), limit, watch);
+        List<PlantingFound.GiveUp> without =
+                solved.end() == PlanSolver.End.NONE ? giveUp(task.problem(), watch) : List.of();
+        if (without.contains(PlantingFound.GiveUp.COVER)) {
+            // the nearest to the cover that is wanted is worth more than none
+            without = List.of(PlantingFound.GiveUp.COVER);
+            PlanProblem problem = task.problem();
+            PlanWeights w = problem.weights();
+            task = task.withProblem(
+                    problem.withCover(new Range(0, 1)).withWeights(w.withRoom(NEAREST * Math.max(1, w.room()))));
+            solved = solver.solve(task.problem(), limit, watch);
+        }
         Set<PlanProblem.Choice> barred = new HashSet<>();
         for (int round = 0; round < ROUNDS && solved.plan().isPresent(); round++) {
             PlantChoice plan = solved.plan().get();
             Design filled = PlanFill.into(design, task, plan);
-            List<Finding> brings = brings(filled);
+            Evaluation after = Evaluator.evaluate(filled, catalogue, Depth.WHOLE);
+            List<Finding> brings = brings(after);
             Set<PlanProblem.Choice> bad = stopped(filled, task, plan, brings);
             if (bad.isEmpty() || round == ROUNDS - 1 || watch.isStopped() || !barred.addAll(bad)) {
                 return new PlantingFound(
@@ -71,28 +88,33 @@ public final class PlantingSearch {
                         Optional.of(filled),
                         Optional.of(new PlanReport(task, plan)),
                         task,
-                        List.of(),
-                        brings);
+                        without,
+                        brings,
+                        cover(after));
             }
             task = task.withProblem(without(task.problem(), bad));
             solved = solver.solve(task.problem(), limit, watch);
         }
         return new PlantingFound(
-                way,
-                solved.end(),
-                0,
-                Optional.empty(),
-                Optional.empty(),
-                task,
-                solved.end() == PlanSolver.End.NONE ? giveUp(task.problem(), watch) : List.of(),
-                List.of());
+                way, solved.end(), 0, Optional.empty(), Optional.empty(), task, without, List.of(), Map.of());
     }
 
-    private List<Finding> brings(Design filled) {
+    private List<Finding> brings(Evaluation after) {
         Set<String> had = stops(before).stream().map(PlantingSearch::key).collect(Collectors.toSet());
-        return stops(Evaluator.evaluate(filled, catalogue, Depth.WHOLE)).stream()
-                .filter(f -> !had.contains(key(f)))
-                .toList();
+        return stops(after).stream().filter(f -> !had.contains(key(f))).toList();
+    }
+
+    private static Map<Integer, Double> cover(Evaluation e) {
+        Map<Integer, Double> shares = new TreeMap<>();
+        Cover cover = Cover.of(
+                e.design(),
+                e.vessel().orElseThrow(),
+                e.ground().orElseThrow(),
+                e.planted().orElseThrow());
+        for (int month : MONTHS) {
+            cover.share(month).ifPresent(v -> shares.put(month, v));
+        }
+        return shares;
     }
 
     private static List<Finding> stops(Evaluation e) {
@@ -126,14 +148,16 @@ public final class PlantingSearch {
             List<PlanProblem.Place> row = new ArrayList<>(problem.places().get(k));
             for (PlanProblem.Choice c : bad) {
                 if (c.kind() == k) {
-                    row.set(
-                            c.station(),
-                            new PlanProblem.Place(row.get(c.station()).points(), Set.of(Bar.POOR)));
+                    row.set(c.station(), barred(row.get(c.station())));
                 }
             }
             places.add(row);
         }
         return problem.withPlaces(places);
+    }
+
+    private static PlanProblem.Place barred(PlanProblem.Place place) {
+        return new PlanProblem.Place(place.points(), Set.of(Bar.POOR), place.start(), place.year());
     }
 
     /** What, given up alone, would let a plan be found. */

@@ -63,21 +63,21 @@ class FindController {
                         && !enclosure.design().animals().isEmpty());
         model.addAttribute(
                 "view",
-                searches.newest(keeper.id(), id)
-                        .map(row -> pages.of(row, searches.answer(row), enclosure, catalogues.of(enclosure.design())))
+                searches.newest(keeper.id(), id, EquipmentKind.EQUIPMENT)
+                        .map(row -> pages.of(row, SearchAnswer.of(row), enclosure, catalogues.of(enclosure.design())))
                         .orElseGet(pages::none));
         return "find/find";
     }
 
     @PostMapping("/start")
     String start(@PathVariable long id, @AuthenticationPrincipal Keeper keeper) {
-        searches.start(keeper.id(), id);
+        searches.start(keeper.id(), id, EquipmentKind.EQUIPMENT, "");
         return "redirect:/enclosures/{id}/find";
     }
 
     @PostMapping("/stop")
     String stop(@PathVariable long id, @AuthenticationPrincipal Keeper keeper) {
-        searches.stop(keeper.id(), id);
+        searches.stop(keeper.id(), id, EquipmentKind.EQUIPMENT);
         return "redirect:/enclosures/{id}/find";
     }
 
@@ -89,10 +89,10 @@ class FindController {
             @RequestParam int option,
             @AuthenticationPrincipal Keeper keeper) {
         enclosures.changeable(keeper.id(), id);
-        SearchRow row = searches.newest(keeper.id(), id)
+        SearchRow row = searches.newest(keeper.id(), id, EquipmentKind.EQUIPMENT)
                 .filter(r -> r.id() == job)
                 .orElseThrow(() -> new NotFoundException("search " + job));
-        SearchAnswer answer = searches.answer(row).orElseThrow(() -> new NotFoundException("answer " + job));
+        SearchAnswer answer = SearchAnswer.of(row).orElseThrow(() -> new NotFoundException("answer " + job));
         if (option < 0 || option >= answer.options().size()) {
             throw new NotFoundException("option " + option);
         }

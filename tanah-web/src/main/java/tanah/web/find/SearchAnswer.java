@@ -36,6 +36,11 @@ record SearchAnswer(
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .build();
 
+    /** The answer of a search, if it has one. */
+    static Optional<SearchAnswer> of(SearchRow row) {
+        return row.answer().isEmpty() ? Optional.empty() : read(row.answer());
+    }
+
     /** Empty where it cannot be read: the keeper searches again. */
     static Optional<SearchAnswer> read(String text) {
         try {

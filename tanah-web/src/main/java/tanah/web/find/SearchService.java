@@ -3,19 +3,20 @@ package tanah.web.find;
 import jakarta.annotation.PostConstruct;
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import tanah.core.design.Design;
-import tanah.core.equipment.EquipmentFound;
-import tanah.core.equipment.EquipmentSearch;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.catalogue.OwnEntryService;
 import tanah.web.enclosure.Enclosure;
@@ -27,7 +28,7 @@ import tanah.web.shell.BusyException;
  * takes one at a time, says with a heartbeat that it lives, and touches only its own.
  */
 @Service
-class SearchService {
+public class SearchService {
     private static final Logger LOG = LoggerFactory.getLogger(SearchService.class);
     private static final int WAITING = 20;
     private static final int TRIES = 3;
@@ -38,6 +39,7 @@ class SearchService {
     private final EnclosureService enclosures;
     private final Catalogues catalogues;
     private final OwnEntryService own;
+    private final Map<String, SearchKind> kinds;
     private volatile boolean ended;
     private volatile long current;
     private final ScheduledExecutorService worker = Executors.newSingleThreadScheduledExecutor(work -> {
@@ -47,7 +49,13 @@ class SearchService {
         return thread;
     });
 
-    SearchService(SearchMapper searches, EnclosureService enclosures, Catalogues catalogues, OwnEntryService own) {
+    SearchService(
+            SearchMapper searches,
+            EnclosureService enclosures,
+            Catalogues catalogues,
+            OwnEntryService own,
+            List<SearchKind> kinds) {
+        this.kinds = kinds.stream().collect(Collectors.toMap(SearchKind::subject, k -> k));
         this.searches = searches;
         this.enclosures = enclosures;
         this.catalogues = catalogues;
@@ -77,32 +85,31 @@ class SearchService {
         }
     }
 
-    Optional<SearchRow> newest(long keeperId, long enclosureId) {
-        return searches.newest(keeperId, enclosureId);
+    public Optional<SearchRow> newest(long keeperId, long enclosureId, String subject) {
+        return searches.newest(keeperId, enclosureId, subject);
     }
 
-    /** The answer of a search, if it has one. */
-    Optional<SearchAnswer> answer(SearchRow row) {
-        return row.answer().isEmpty() ? Optional.empty() : SearchAnswer.read(row.answer());
-    }
-
-    /** Begins a search of the plan as it stands; nothing where one runs already. */
-    void start(long keeperId, long enclosureId) {
+    /**
+     * Begins a search of the plan as it stands; nothing where one runs already.
+     *
+     * @param asked what the kind of search reads, or empty
+     */
+    public void start(long keeperId, long enclosureId, String subject, String asked) {
         Enclosure enclosure = enclosures.changeable(keeperId, enclosureId);
         if (searches.waiting() >= WAITING) {
             LOG.warn("too many searches wait");
             throw new BusyException("searches");
         }
-        Optional<Long> id = searches.insert(keeperId, enclosureId, enclosure.revision());
+        Optional<Long> id = searches.insert(keeperId, enclosureId, enclosure.revision(), subject, asked);
         if (id.isPresent()) {
-            searches.forget(enclosureId);
+            searches.forget(enclosureId, subject);
             worker.execute(this::takeAll);
         }
     }
 
-    void stop(long keeperId, long enclosureId) {
+    public void stop(long keeperId, long enclosureId, String subject) {
         enclosures.changeable(keeperId, enclosureId);
-        searches.stop(keeperId, enclosureId);
+        searches.stop(keeperId, enclosureId, subject);
     }
 
     private void takeAll() {
@@ -120,25 +127,27 @@ class SearchService {
 
     private void work(SearchMapper.Claim claim) {
         AtomicBoolean stopped = new AtomicBoolean();
-        int[] told = {0};
+        String[] told = {""};
         current = claim.id();
         try {
             Design design =
                     own.offered(claim.author(), enclosures.revision(claim.author(), claim.enclosureId(), claim.base()));
-            Optional<EquipmentFound> found =
-                    EquipmentSearch.run(design, catalogues.of(design), () -> stopped.get() || ended, done -> {
-                        // a search that somebody stopped is told so by the row that no longer runs
-                        if (done > told[0]) {
-                            told[0] = done;
-                            stopped.set(searches.progress(claim.id(), owner, done) == 0);
-                        }
-                    });
+            Optional<String> found = Optional.ofNullable(kinds.get(claim.subject()))
+                    .flatMap(k -> k.run(
+                            design,
+                            catalogues.of(design),
+                            claim.asked(),
+                            () -> stopped.get() || ended,
+                            (done, said) -> {
+                                // a search that somebody stopped is told so by the row that no longer runs
+                                String now = done + " " + said;
+                                if (!now.equals(told[0])) {
+                                    told[0] = now;
+                                    stopped.set(searches.progress(claim.id(), owner, done, said) == 0);
+                                }
+                            }));
             if (!stopped.get() && !ended) {
-                searches.end(
-                        claim.id(),
-                        owner,
-                        found.isPresent() ? "done" : "failed",
-                        found.map(f -> SearchAnswer.write(SearchAnswer.of(f))).orElse(""));
+                searches.end(claim.id(), owner, found.isPresent() ? "done" : "failed", found.orElse(""));
             }
         } catch (RuntimeException e) {
             LOG.error("search {} failed", claim.id(), e);

@@ -19,6 +19,7 @@ public sealed interface Edit extends PlanChange
                 PieceEdit,
                 PlanEdit,
                 PlantEdit,
+                PlantingEdit,
                 WallEdit,
                 WaterEdit {
     /** The design after it; an equal design where it changes nothing, or where what it changes is gone. */

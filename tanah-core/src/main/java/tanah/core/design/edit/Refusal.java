@@ -11,6 +11,8 @@ public enum Refusal {
     UNKNOWN_PLANT("plant.unknown"),
     UNKNOWN_CREW("crew.unknown"),
     NOWHERE_TO_PLANT("plant.nowhere"),
+    COVER_TURNED("plantplan.turned"),
+    WEIGHT_RANGE("plantplan.weight"),
     ANIMALS_MANY("animals.many", PlanLimits.ANIMALS),
     DEVICES_MANY("devices.many", PlanLimits.DEVICES),
     OPENINGS_MANY("devices.many", PlanLimits.OPENINGS),
