@@ -43,7 +43,7 @@ class LetInWords {
 
     private static String shown(LetIn.Change c, double value) {
         return switch (c.what()) {
-            case LIGHT -> Numbers.withUnit(value, Unit.MOLE_A_DAY);
+            case LIGHT -> Numbers.upTo(value, 2) + THIN + Unit.MOLE_A_DAY.symbol();
             case WARMTH -> Numbers.kelvin(Math.abs(value));
             case HUMIDITY, MOISTURE -> Numbers.upTo(100 * value, 0) + THIN + "%";
             case SOIL, HEADROOM -> Numbers.lengthWithUnit(value);

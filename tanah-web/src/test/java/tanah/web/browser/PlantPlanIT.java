@@ -78,6 +78,8 @@ class PlantPlanIT extends BrowserTest {
         assertThat(page.locator("[data-way=native]")).containsText("No kind that may be chosen lives anywhere here");
         page.locator("#refused summary").click();
         assertThat(page.locator("#refused tbody tr").first()).isVisible();
+        // every sentence has its numbers
+        assertThat(page.locator("#find")).not().containsText("{");
         int pieces = Integer.parseInt(room.locator("dd").first().innerText().split(" ")[0]);
         room.locator("form button").click();
         StagePage stage = new StagePage(page);
