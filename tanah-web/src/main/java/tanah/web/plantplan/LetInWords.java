@@ -34,8 +34,11 @@ class LetInWords {
     }
 
     private String help(LetIn.Change c) {
+        String key = c.what() == LetIn.What.WARMTH
+                ? c.to() > 0 ? "warmer" : "cooler"
+                : c.what().name().toLowerCase(Locale.ROOT);
         return words.of(
-                "plantplan.let_in." + c.what().name().toLowerCase(Locale.ROOT),
+                "plantplan.let_in." + key,
                 shown(c, c.from()),
                 shown(c, c.to()),
                 Numbers.upTo(100 * c.score(), 0) + THIN + "%");

@@ -35,9 +35,15 @@ class ShotsIT extends BrowserTest {
         shot("14-hardscape");
         stage(frog, "water");
         shot("15-water");
-        page.navigate(frog + "/water?view=side&cut=70&part=drip-wall");
-        page.locator("body[data-ready]").waitFor();
-        shot("17-side");
+        stage(frog, "crew");
+        page.locator("body[data-settled='true']").waitFor();
+        shot("17-crew");
+        page.navigate(frog + "/fill");
+        page.locator(".wishes .btn-ink").click();
+        page.locator("#found").waitFor();
+        page.locator("#found").scrollIntoViewIfNeeded();
+        page.evaluate("document.querySelector('#found').scrollIntoView()");
+        shot("13-plant-it");
         page.navigate(frog + "/sums?changer-tank=284&changer-share=10&changer-times=2");
         shot("18-sums");
         page.navigate(frog + "/water/cycle");
@@ -60,17 +66,6 @@ class ShotsIT extends BrowserTest {
         shot("11-phone-ground");
         page.navigate("/");
         shot("12-phone-shelf");
-    }
-
-    @Test
-    void thePrintedBuyList() {
-        new SignInPage(page).open();
-        new SignInPage(page).enterDemo();
-        String frog = enclosure("Mossy frog paludarium");
-        page.navigate(frog + "/build");
-        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(com.microsoft.playwright.options.Media.PRINT));
-        page.setViewportSize(794, 1123);
-        shot("13-buy-list-print");
     }
 
     private String enclosure(String name) {
