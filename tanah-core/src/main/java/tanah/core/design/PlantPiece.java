@@ -57,6 +57,22 @@ public record PlantPiece(
         public static final Leaf UNSAID = new Leaf(OptionalDouble.empty(), OptionalDouble.empty());
     }
 
+    /** A young piece of a kind, in the open; it stands on what is there. */
+    public static PlantPiece young(String id, String kind, RootPlace medium, double x, double y) {
+        return new PlantPiece(
+                id,
+                Optional.of(kind),
+                Optional.empty(),
+                medium,
+                Optional.empty(),
+                Reach.OPEN,
+                OptionalDouble.of(x),
+                OptionalDouble.of(y),
+                OptionalDouble.empty(),
+                Size.UNSAID,
+                Leaf.UNSAID);
+    }
+
     /** The name for people, or the kind, or the id. */
     public String label() {
         return name.or(() -> kind).orElse(id);

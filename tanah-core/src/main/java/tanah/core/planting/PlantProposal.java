@@ -3,12 +3,10 @@ package tanah.core.planting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import tanah.core.catalogue.PlantModel;
 import tanah.core.design.Design;
 import tanah.core.design.Ids;
 import tanah.core.design.PlantPiece;
-import tanah.core.plant.Reach;
 import tanah.core.plant.RootPlace;
 import tanah.core.vessel.Vessel;
 
@@ -24,18 +22,7 @@ public final class PlantProposal {
         PlantSearch.Found at = planted.flatMap(p -> new PlantSearch(design, vessel, p).best(kind, Optional.empty()))
                 .orElseGet(() -> usual(kind, design, vessel));
         List<PlantPiece> all = new ArrayList<>(design.plants());
-        all.add(new PlantPiece(
-                Ids.free(design, "plant"),
-                Optional.of(kind.id()),
-                Optional.empty(),
-                at.on(),
-                Optional.empty(),
-                Reach.OPEN,
-                OptionalDouble.of(at.x()),
-                OptionalDouble.of(at.y()),
-                OptionalDouble.empty(),
-                PlantPiece.Size.UNSAID,
-                PlantPiece.Leaf.UNSAID));
+        all.add(PlantPiece.young(Ids.free(design, "plant"), kind.id(), at.on(), at.x(), at.y()));
         return design.withPlants(all);
     }
 

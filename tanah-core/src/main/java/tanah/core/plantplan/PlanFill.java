@@ -4,12 +4,10 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import tanah.core.design.Design;
 import tanah.core.design.Ids;
 import tanah.core.design.PlantPiece;
-import tanah.core.plant.Reach;
 
 /** A design with a solved planting in it. */
 public final class PlanFill {
@@ -26,18 +24,7 @@ public final class PlanFill {
             PlanStation at = task.problem().stations().get(c.station());
             Optional<String> kind = task.models().get(c.kind()).map(m -> m.id());
             if (!task.kept().containsKey(c.station()) && kind.isPresent()) {
-                plants.add(new PlantPiece(
-                        Ids.free(filled, "plant"),
-                        kind,
-                        Optional.empty(),
-                        at.on(),
-                        Optional.empty(),
-                        Reach.OPEN,
-                        OptionalDouble.of(at.x()),
-                        OptionalDouble.of(at.y()),
-                        OptionalDouble.empty(),
-                        PlantPiece.Size.UNSAID,
-                        PlantPiece.Leaf.UNSAID));
+                plants.add(PlantPiece.young(Ids.free(filled, "plant"), kind.get(), at.on(), at.x(), at.y()));
                 filled = design.withPlants(plants);
             }
         }

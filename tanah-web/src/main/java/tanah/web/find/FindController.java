@@ -8,13 +8,9 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import tanah.core.design.Design;
-import tanah.files.design.DesignReader;
-import tanah.files.design.Parsed;
 import tanah.web.account.Keeper;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.stage.Beside;
-import tanah.web.enclosure.ConflictException;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.evaluate.Evaluations;
@@ -32,6 +28,7 @@ class FindController {
     private final FindPages pages;
     private final Catalogues catalogues;
     private final Words words;
+    private final FoundPlan plans;
 
     FindController(
             EnclosureService enclosures,
@@ -40,7 +37,9 @@ class FindController {
             Catalogues catalogues,
             Words words,
             Beside beside,
-            Evaluations evaluations) {
+            Evaluations evaluations,
+            FoundPlan plans) {
+        this.plans = plans;
         this.beside = beside;
         this.evaluations = evaluations;
         this.enclosures = enclosures;
@@ -96,17 +95,7 @@ class FindController {
         if (option < 0 || option >= answer.options().size()) {
             throw new NotFoundException("option " + option);
         }
-        Parsed parsed = new DesignReader(catalogues.of(keeper.id()))
-                .read(answer.options().get(option).document());
-        if (!(parsed instanceof Parsed.Accepted accepted)) {
-            throw new NotFoundException("answer " + job);
-        }
-        Design design = accepted.design();
-        try {
-            enclosures.save(keeper.id(), id, row.base(), design, words.of("edit.found"));
-        } catch (ConflictException e) {
-            return "redirect:/enclosures/" + id + "/conflicts/" + e.pending();
-        }
-        return "redirect:/enclosures/{id}/heat";
+        return plans.take(
+                keeper.id(), id, row.base(), answer.options().get(option).document(), words.of("edit.found"), "heat");
     }
 }

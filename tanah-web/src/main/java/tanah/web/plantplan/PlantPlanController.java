@@ -18,15 +18,13 @@ import org.springframework.web.bind.annotation.RequestParam;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Design;
 import tanah.core.design.edit.PlantingEdit;
-import tanah.files.design.DesignReader;
-import tanah.files.design.Parsed;
 import tanah.web.account.Keeper;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.design.edit.Edits;
 import tanah.web.design.words.PartNames;
-import tanah.web.enclosure.ConflictException;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
+import tanah.web.find.FoundPlan;
 import tanah.web.find.SearchRow;
 import tanah.web.find.SearchService;
 import tanah.web.forms.ErrorWords;
@@ -47,6 +45,7 @@ class PlantPlanController {
     private final PartNames names;
     private final Words words;
     private final ErrorWords wrong;
+    private final FoundPlan plans;
 
     PlantPlanController(
             EnclosureService enclosures,
@@ -57,7 +56,9 @@ class PlantPlanController {
             Edits edits,
             PartNames names,
             Words words,
-            ErrorWords wrong) {
+            ErrorWords wrong,
+            FoundPlan plans) {
+        this.plans = plans;
         this.enclosures = enclosures;
         this.searches = searches;
         this.pages = pages;
@@ -149,16 +150,12 @@ class PlantPlanController {
                 || answer.ways().get(way).document().isEmpty()) {
             throw new NotFoundException("way " + way);
         }
-        Parsed parsed = new DesignReader(catalogues.of(keeper.id()))
-                .read(answer.ways().get(way).document());
-        if (!(parsed instanceof Parsed.Accepted accepted)) {
-            throw new NotFoundException("answer " + job);
-        }
-        try {
-            enclosures.save(keeper.id(), id, row.base(), accepted.design(), words.of("edit.plantplan.taken"));
-        } catch (ConflictException e) {
-            return "redirect:/enclosures/" + id + "/conflicts/" + e.pending();
-        }
-        return "redirect:/enclosures/{id}/planting";
+        return plans.take(
+                keeper.id(),
+                id,
+                row.base(),
+                answer.ways().get(way).document(),
+                words.of("edit.plantplan.taken"),
+                "planting");
     }
 }
