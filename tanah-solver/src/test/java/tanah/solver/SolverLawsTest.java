@@ -90,7 +90,7 @@ class SolverLawsTest {
                 stations,
                 places,
                 r.nextInt(3) == 0 ? Map.of(0, r.nextInt(3)) : Map.of(),
-                0.08,
+                r.nextInt(10) == 0 ? 0 : 0.08,
                 0.02,
                 r.nextBoolean() ? OptionalDouble.of(15 + r.nextInt(20)) : OptionalDouble.empty(),
                 new Range(r.nextBoolean() ? 0 : 0.2, 0.6),

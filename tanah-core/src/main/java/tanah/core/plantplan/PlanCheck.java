@@ -13,11 +13,18 @@ public final class PlanCheck {
         return isOpen(problem, choice)
                 && isApart(problem, choice.choices())
                 && value.price() <= problem.budget().orElse(Double.POSITIVE_INFINITY) + CLOSE
-                && value.startCover() >= problem.cover().min() - CLOSE
-                && value.startCover() <= problem.cover().max() + CLOSE
+                && isCovered(problem, value)
                 && isHidden(problem, choice)
                 && stinging(problem, choice) <= Math.max(PlanProblem.STINGING, stingingKept(problem))
                 && value.afloat() <= Math.max(1 - PlanProblem.OPEN_WATER, afloatKept(problem)) + CLOSE;
+    }
+
+    /** Without ground none is asked to be covered. */
+    private static boolean isCovered(PlanProblem problem, PlanValue value) {
+        double cover = value.startCover();
+        return problem.area() <= 0
+                || cover >= problem.cover().min() - CLOSE
+                        && cover <= problem.cover().max() + CLOSE;
     }
 
     private static boolean isOpen(PlanProblem problem, PlantChoice choice) {

@@ -57,7 +57,7 @@ public final class PlanValue {
                         * kinds().filter(k -> choice.count(k) == 2 || choice.count(k) == 4)
                                 .count());
         all.put(Term.AGAIN, w.again() * (choice.kinds().size() < FEW ? 0 : again()));
-        all.put(Term.ROOM, -w.room() * Math.abs(100 * (startCover() - problem.aim())));
+        all.put(Term.ROOM, problem.area() <= 0 ? 0.0 : -w.room() * Math.abs(100 * (startCover() - problem.aim())));
         all.put(Term.FULL, -w.full() * Math.max(0, 100 * yearCover() - FULL));
         all.put(Term.PRICE, -w.price() * price());
         return Collections.unmodifiableMap(all);
