@@ -10,7 +10,6 @@ import java.util.UUID;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -126,8 +125,7 @@ public class SearchService {
     }
 
     private void work(SearchMapper.Claim claim) {
-        AtomicBoolean stopped = new AtomicBoolean();
-        String[] told = {""};
+        Running running = new Running(searches, claim.id(), owner, System::nanoTime);
         current = claim.id();
         try {
             Design design =
@@ -137,16 +135,9 @@ public class SearchService {
                             design,
                             catalogues.of(design),
                             claim.asked(),
-                            () -> stopped.get() || ended,
-                            (done, said) -> {
-                                // a search that somebody stopped is told so by the row that no longer runs
-                                String now = done + " " + said;
-                                if (!now.equals(told[0])) {
-                                    told[0] = now;
-                                    stopped.set(searches.progress(claim.id(), owner, done, said) == 0);
-                                }
-                            }));
-            if (!stopped.get() && !ended) {
+                            () -> running.isStopped() || ended,
+                            running::tell));
+            if (!running.isStopped() && !ended) {
                 searches.end(claim.id(), owner, found.isPresent() ? "done" : "failed", found.orElse(""));
             }
         } catch (RuntimeException e) {

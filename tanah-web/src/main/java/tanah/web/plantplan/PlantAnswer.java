@@ -47,7 +47,7 @@ record PlantAnswer(List<Way> ways, List<Refused> refused, int more) {
 
     /**
      * @param document the whole plan with it; empty where none was found
-     * @param pieces   of each kind
+     * @param kinds    pieces of each
      * @param cover    share of the ground by month
      * @param brings   rules that stop there and did not before
      */

@@ -54,7 +54,6 @@ public record PlantPlanView(
             List<String> unused) {}
 
     /**
-     * @param name   common and Latin
      * @param why    what speaks for it there
      * @param watch  what holds it back most
      * @param year   how large it is after a year, and when it meets its neighbour
