@@ -28,6 +28,7 @@ import tanah.core.planting.Planted;
  *
  * @param climate of the floor
  * @param doses   who is set, in the order of the plan; those that nobody knows have no kind
+ * @param refuges places kept damp or dry, as they lie on the land
  * @param plan    floor, litter, waste and crew
  * @param year    day by day
  * @param load    of the floor by what the animals leave
@@ -38,6 +39,7 @@ import tanah.core.planting.Planted;
 public record Cleanup(
         FloorState climate,
         List<Group> doses,
+        List<RefugeOnFloor> refuges,
         CrewPlan plan,
         CrewYear year,
         AnimalWaste.Load load,
@@ -50,10 +52,32 @@ public record Cleanup(
     private static final double BARE = 0.3;
     private static final double IN_LITTER = 0.6;
     private static final double UNDER_CORK = 0.8;
+    private static final double IN_TIME = 0.8; // of the days that the leaves last; common practice
+    private static final double HALF_YEAR = 182; // days
+    private static final double WORTH_HUNTING = 0.01; // of the length of the hunter; common practice, no source
     private static final double FALLS = 0.4e-3; // kg/m² of leaf cover a day, common practice, 0.1 to 1.5
 
     public Cleanup {
         doses = List.copyOf(doses);
+        refuges = List.copyOf(refuges);
+    }
+
+    /**
+     * Leaves that are laid again before they lie too thin.
+     *
+     * @param day    after the build
+     * @param litter to come back to what was laid at first (kg dry)
+     */
+    public record TopUp(double day, double litter) {}
+
+    /** When the leaves run short; empty where they last. At four fifths of the time that they last, and twice a year at least. */
+    public Optional<TopUp> topUp() {
+        if (reserve.isEmpty() || !Double.isFinite(reserve.getAsDouble()) || plan.litter() <= 0) {
+            return Optional.empty();
+        }
+        double day = Math.min(HALF_YEAR, IN_TIME * reserve.getAsDouble());
+        double lies = year.days().get((int) Math.round(day)).litter();
+        return Optional.of(new TopUp(day, Math.max(0, plan.litter() - lies)));
     }
 
     /** Warmth of the floor (°C) and its water over field capacity. */
@@ -83,19 +107,33 @@ public record Cleanup(
             Forecast forecast,
             Optional<Planted> planted,
             Catalogue catalogue) {
-        Optional<FloorClimate> found = floor > 0 ? FloorClimate.of(design, forecast, floor) : Optional.empty();
-        return found.map(c -> of(design, ground, floor, Leavings.of(animals), animals, c, planted, catalogue));
+        return of(design, ground, floor, animals, FloorWarmth.of(forecast), planted, catalogue);
+    }
+
+    /** The same where it is known how warm the floor is. */
+    public static Optional<Cleanup> of(
+            Design design,
+            GroundResult ground,
+            double floor,
+            List<Inhabitant> animals,
+            FloorWarmth warmth,
+            Optional<Planted> planted,
+            Catalogue catalogue) {
+        List<RefugeOnFloor> refuges = RefugeOnFloor.all(design, ground, floor);
+        Optional<FloorClimate> found = floor > 0 ? FloorClimate.of(design, warmth, refuges) : Optional.empty();
+        return found.map(c -> of(design, ground, floor, refuges, animals, c, planted, catalogue));
     }
 
     private static Cleanup of(
             Design design,
             GroundResult ground,
             double floor,
-            Leavings leavings,
+            List<RefugeOnFloor> refuges,
             List<Inhabitant> animals,
             FloorClimate c,
             Optional<Planted> planted,
             Catalogue catalogue) {
+        Leavings leavings = Leavings.of(animals);
         List<Group> asked = design.crew().doses().stream()
                 .map(d -> group(d, catalogue.findCrew(d.species()), floor, c))
                 .toList();
@@ -134,6 +172,7 @@ public record Cleanup(
         return new Cleanup(
                 new FloorState(c.celsius(), c.coldest(), c.hottest(), c.wetness(), c.refuge()),
                 judged(asked, year),
+                refuges,
                 kept,
                 year,
                 load(plan),
@@ -191,10 +230,14 @@ public record Cleanup(
         return litter ? (cork ? UNDER_CORK : IN_LITTER) : BARE;
     }
 
-    /** Share of the animals' food that they take of a kind where it is plenty; none take what is too small for them. */
+    /**
+     * Share of the animals' food that they take of a kind where it is plenty; small ones take none that is too large for them, large
+     * ones none that is too small to be worth the hunt.
+     */
     private static double preyed(CrewModel kind, List<Inhabitant> animals) {
         return animals.stream()
                 .filter(a -> a.profile().totalLengthAdult() >= kind.eatenFrom())
+                .filter(a -> kind.size() >= WORTH_HUNTING * a.profile().totalLengthAdult())
                 .mapToDouble(a -> a.profile().optional("crew_appetite_frac").orElse(0))
                 .max()
                 .orElse(0);

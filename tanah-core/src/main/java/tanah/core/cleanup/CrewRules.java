@@ -27,7 +27,7 @@ public final class CrewRules {
     static final RuleId WASTE = new RuleId("crew.waste");
     static final RuleId RESERVE = new RuleId("litter.reserve");
     static final RuleId PROTEIN = new RuleId("crew.protein");
-    static final RuleId LAW = new RuleId("crew.law");
+    public static final RuleId LAW = new RuleId("crew.law");
     static final RuleId FLOOR = new RuleId("crew.floor");
     private static final double LIVES = 0.15; // of its pace at 24 °C, below which a kind dies out
     private static final double BREEDS = 0.4;
@@ -50,6 +50,7 @@ public final class CrewRules {
             all.add(kind(g, c, catalogue));
             g.model().flatMap(m -> law(g, m)).ifPresent(all::add);
         }
+        all.addAll(RefugeRules.judge(c));
         all.add(waste(c));
         reserve(c).ifPresent(all::add);
         protein(c, animals).ifPresent(all::add);
@@ -64,7 +65,7 @@ public final class CrewRules {
                             Severity.CAUTION,
                             place,
                             List.of(percent("wetness", c.climate().wetness()), percent("least", TOO_DRY)),
-                            List.of(Remedy.byHand("damp-refuge")))
+                            List.of(RefugeRules.lay(true)))
                     .worded("dry"));
         }
         if (c.climate().hottest() > TOO_HOT) {
@@ -119,6 +120,12 @@ public final class CrewRules {
     /** A kind of the same work that breeds there, which takes the place of one that does not. */
     private static List<Remedy> ways(Cleanup.Group g, Cleanup c, Catalogue catalogue) {
         List<Remedy> all = new ArrayList<>();
+        boolean tooDry = g.model()
+                .filter(m -> c.climate().wetness() < m.kind().moisture().least())
+                .isPresent();
+        if (tooDry && !RefugeRules.has(c, true)) {
+            all.add(RefugeRules.lay(true));
+        }
         String work = g.model().map(CrewRules::work).orElse("");
         catalogue.allCrew().stream()
                 .filter(m ->

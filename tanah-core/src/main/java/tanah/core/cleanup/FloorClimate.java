@@ -4,15 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import tanah.core.climate.DayCourse;
-import tanah.core.climate.Places;
-import tanah.core.design.CrewChoice;
 import tanah.core.design.Design;
 import tanah.core.design.Layer;
-import tanah.core.forecast.Forecast;
-import tanah.core.time.Phase;
-import tanah.core.time.Season;
-import tanah.core.time.SeasonPhase;
 
 /**
  * The floor as the crew lives on it.
@@ -25,23 +18,19 @@ import tanah.core.time.SeasonPhase;
  * @param pocket  water of it over field capacity
  */
 record FloorClimate(double celsius, double coldest, double hottest, double wetness, double refuge, double pocket) {
-    private static final double DAMP = 0.6; // of a damp refuge that nobody measured; common practice
-    private static final double DRY = 0.3; // of a dry one; common practice
-
     /** Empty where there is no ground that is kept damp or dry. */
-    static Optional<FloorClimate> of(Design design, Forecast forecast, double floor) {
+    static Optional<FloorClimate> of(Design design, FloorWarmth warmth, List<RefugeOnFloor> refuges) {
         OptionalDouble wetness = wetness(design);
         if (wetness.isEmpty()) {
             return Optional.empty();
         }
-        double cold = mean(forecast, Season.WINTER);
-        double hot = mean(forecast, Season.SUMMER);
+        double cold = warmth.coldest();
+        double hot = warmth.hottest();
         double share = 0;
         double water = 0;
-        for (CrewChoice.Refuge r : design.crew().refuges()) {
-            double here = r.region().map(x -> x.outline().area()).orElse(0.0) / floor;
-            share += here;
-            water += here * r.wetness().orElse(r.damp() ? DAMP : DRY);
+        for (RefugeOnFloor r : refuges) {
+            share += r.share();
+            water += r.share() * r.refuge().water();
         }
         return Optional.of(new FloorClimate(
                 (cold + hot) / 2, cold, hot, wetness.getAsDouble(), Math.min(1, share), share > 0 ? water / share : 0));
@@ -56,31 +45,5 @@ record FloorClimate(double celsius, double coldest, double hottest, double wetne
                 .filter(l -> !l.options().aquatic().orElse(false))
                 .mapToDouble(Layer::wetness)
                 .findFirst();
-    }
-
-    private static double mean(Forecast f, Season season) {
-        Optional<DayCourse> day = f.day(season);
-        if (day.isPresent()) {
-            return day.get().samples().stream()
-                    .mapToDouble(s -> floor(s.places()))
-                    .average()
-                    .orElse(0);
-        }
-        double lit = f.mapped().enclosure().photoperiod() / 24;
-        return lit * steady(f, season, Phase.DAY) + (1 - lit) * steady(f, season, Phase.NIGHT);
-    }
-
-    private static double steady(Forecast f, Season season, Phase phase) {
-        return floor(f.at(SeasonPhase.of(season, phase)).places());
-    }
-
-    /** Mean of the ground at both ends; of the air where there is no ground. */
-    private static double floor(Places p) {
-        OptionalDouble warm = p.groundOf(true);
-        OptionalDouble cool = p.groundOf(false);
-        if (warm.isEmpty() && cool.isEmpty()) {
-            return p.meanAir();
-        }
-        return (warm.orElse(cool.orElse(0)) + cool.orElse(warm.orElse(0))) / 2;
     }
 }

@@ -17,11 +17,11 @@ import tanah.core.crew.Diet;
  * @param eaten  litter that they eat
  * @param frass  what of that comes back
  */
-record Leavings(double waste, double intake, double eaten, double frass) {
+public record Leavings(double waste, double intake, double eaten, double frass) {
     private static final double GRAM = 0.001;
     private static final String LITTER = "litter";
 
-    static Leavings of(List<Inhabitant> animals) {
+    public static Leavings of(List<Inhabitant> animals) {
         double waste = 0;
         double intake = 0;
         double eaten = 0;

@@ -44,15 +44,19 @@ public record CrewKind(
 
     /** How fast it lives, over 24 °C where that is well for it; 0 where it cannot. */
     public double warmth(double celsius) {
-        return Math.pow(tenfold, (celsius - USUAL) / 10)
-                * new Trapezoid(
-                                OptionalDouble.of(dies),
-                                (dies + thrives) / 2,
-                                thrives,
-                                thrivesTo,
-                                (thrivesTo + diesOver) / 2,
-                                diesOver)
-                        .at(celsius);
+        return Math.pow(tenfold, (celsius - USUAL) / 10) * bears(celsius);
+    }
+
+    /** How well it bears a temperature, 0 where it dies to 1 where it thrives. */
+    public double bears(double celsius) {
+        return new Trapezoid(
+                        OptionalDouble.of(dies),
+                        (dies + thrives) / 2,
+                        thrives,
+                        thrivesTo,
+                        (thrivesTo + diesOver) / 2,
+                        diesOver)
+                .at(celsius);
     }
 
     /**
@@ -63,10 +67,10 @@ public record CrewKind(
      * @param share   of the floor that is refuge
      */
     public double ground(double wetness, double pocket, double share) {
-        return water ? 1 : (1 - share) * bears(wetness) + share * bears(pocket);
+        return water ? 1 : (1 - share) * moist(wetness) + share * moist(pocket);
     }
 
-    private double bears(double wetness) {
+    private double moist(double wetness) {
         boolean dryAsWell = moisture.least() == 0;
         return new Trapezoid(
                         OptionalDouble.of(moisture.least() - 0.2),

@@ -73,7 +73,7 @@ public record Computed(
     }
 
     /** Floor that is land (m²). */
-    private double land() {
+    public double land() {
         double floor = vessel.map(v -> Lining.of(design, v).isEmpty()
                         ? v.floorArea()
                         : Lining.of(design, v).floor(v).area())

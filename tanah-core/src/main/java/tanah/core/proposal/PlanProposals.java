@@ -5,6 +5,7 @@ import java.util.function.BiFunction;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.Gear;
 import tanah.core.catalogue.Medium;
+import tanah.core.cleanup.RefugeProposal;
 import tanah.core.design.Boxes;
 import tanah.core.design.Design;
 import tanah.core.design.Device;
@@ -82,6 +83,15 @@ public record PlanProposals(Catalogue catalogue) implements Proposals {
         return catalogue
                 .findPlant(kind)
                 .flatMap(k -> e.vessel().map(v -> PlantProposal.with(design, k, v, e.planted())));
+    }
+
+    @Override
+    public Optional<Design> refuge(Design design, boolean damp) {
+        Evaluation e = Evaluator.evaluate(design, catalogue, Evaluator.Depth.STEADY);
+        boolean coolLeft = e.forecast().filter(RefugeProposal::isCoolLeft).isPresent();
+        return e.vessel()
+                .flatMap(v ->
+                        RefugeProposal.with(design, v, e.ground().orElseThrow(), coolLeft, damp, RefugeProposal.USUAL));
     }
 
     @Override

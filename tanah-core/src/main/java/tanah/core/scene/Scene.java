@@ -185,7 +185,11 @@ public record Scene(
         FOAM,
         MOSS,
         WATER,
-        VOID
+        VOID,
+        /** A part of the floor that is kept damp. */
+        DAMP,
+        /** A part of the floor that is kept dry. */
+        DRY
     }
 
     /** What a device in the water looks like. */

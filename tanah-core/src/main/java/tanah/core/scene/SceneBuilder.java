@@ -111,6 +111,13 @@ public final class SceneBuilder {
         });
         RampPlace.of(design, vessel, ground).forEach(r -> r.area().ifPresent(areas::add));
         areas.addAll(Linings.plan(design, vessel));
+        design.crew()
+                .refuges()
+                .forEach(r -> r.region()
+                        .ifPresent(x -> areas.add(new Area(
+                                r.id(),
+                                r.damp() ? Texture.DAMP : Texture.DRY,
+                                x.outline().corners()))));
         return areas;
     }
 

@@ -8,6 +8,10 @@ import tanah.core.scene.Scene;
 /** Draws the plan: the box from above, with the line of the cut. */
 record PlanSvg(
         Svg svg, Viewport view, Scene scene, SheetText text, Optional<SheetClimate> climate, SheetPlants plants) {
+    private static boolean isKept(Scene.Area area) {
+        return area.texture() == Scene.Texture.DAMP || area.texture() == Scene.Texture.DRY;
+    }
+
     void draw() {
         for (Scene.Area area : scene.plan()) {
             boolean selected = area.part().equals(text.selected());
@@ -21,7 +25,7 @@ record PlanSvg(
                     "fill",
                     "url(#tx-" + area.texture().name().toLowerCase(Locale.ROOT) + ")",
                     "class",
-                    "plan-part" + (selected ? " selected" : ""));
+                    "plan-part" + (isKept(area) ? " kept-place" : "") + (selected ? " selected" : ""));
         }
         climate.ifPresent(c -> new ClimateSvg(svg, view, scene, text, c).underPlan());
         new PieceSvg(svg, view, scene, text).plan();

@@ -35,6 +35,8 @@ final class TextureDefs {
         sprigs(svg);
         waves(svg);
         hairs(svg, "void", 12);
+        drops(svg);
+        hairs(svg, "dry", 9);
         svg.close("defs").close("svg");
         return svg.toString();
     }
@@ -42,6 +44,16 @@ final class TextureDefs {
     private static void start(Svg svg, String id, double size) {
         svg.open("pattern", "id", "tx-" + id, "width", size, "height", size, "patternUnits", "userSpaceOnUse")
                 .empty("rect", "width", size, "height", size, "class", "t0-" + id);
+    }
+
+    /** Drops on clear ground, which the ground shows through. */
+    private static void drops(Svg svg) {
+        start(svg, "damp", 22);
+        for (double[] p : new double[][] {{6, 7}, {17, 18}}) {
+            String drop = "M" + p[0] + " " + (p[1] - 4) + "c3 4 3 7 0 7s-3 -3 0 -7Z";
+            svg.empty("path", "d", drop, "class", "t1-damp");
+        }
+        svg.close("pattern");
     }
 
     /** Places with a least distance, measured across the tile's edges too. */

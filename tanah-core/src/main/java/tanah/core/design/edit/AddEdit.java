@@ -123,6 +123,25 @@ public sealed interface AddEdit extends Edit {
         }
     }
 
+    /** Keep a part of the floor damp, or dry. */
+    record AddRefuge(boolean damp) implements AddEdit {
+        @Override
+        public Optional<Design> made(Design design, EditContext context) {
+            return context.proposals().refuge(design, damp);
+        }
+
+        @Override
+        public Optional<Refusal> barred(Design design, EditContext context) {
+            boolean many = design.crew().refuges().size() >= PlanLimits.REFUGES;
+            return noVessel(design).or(() -> many ? Optional.of(Refusal.REFUGES_MANY) : Optional.empty());
+        }
+
+        @Override
+        public Refusal noPlace() {
+            return Refusal.NOWHERE_FOR_REFUGE;
+        }
+    }
+
     /** Make an open water behind a wall; where there is one nothing changes. */
     record MakeWater() implements AddEdit {
         @Override

@@ -20,6 +20,7 @@ public sealed interface Edit extends PlanChange
                 PlanEdit,
                 PlantEdit,
                 PlantingEdit,
+                RefugeEdit,
                 WallEdit,
                 WaterEdit {
     /** The design after it; an equal design where it changes nothing, or where what it changes is gone. */

@@ -15,6 +15,9 @@ public final class PlanLimits {
     /** Kinds of crew that are set. */
     public static final int DOSES = 20;
 
+    /** Damp and dry places for them. */
+    public static final int REFUGES = 12;
+
     public static final int LAYERS = 40;
     public static final int RAMPS = 12;
     /** Openings, sheets, nozzles and mistings together. */

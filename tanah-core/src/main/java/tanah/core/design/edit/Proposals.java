@@ -48,6 +48,11 @@ public interface Proposals {
         return Optional.empty();
     }
 
+    /** A part of the floor that is kept damp, or dry, at the cool end. */
+    default Optional<Design> refuge(Design design, boolean damp) {
+        return Optional.empty();
+    }
+
     /** The first open water, behind a wall. */
     default Optional<Design> water(Design design) {
         return Optional.empty();

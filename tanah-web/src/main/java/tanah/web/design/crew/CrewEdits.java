@@ -1,5 +1,6 @@
 package tanah.web.design.crew;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
@@ -7,6 +8,7 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.CrewModel;
 import tanah.core.design.CrewChoice;
 import tanah.core.design.Design;
+import tanah.core.design.edit.AddEdit;
 import tanah.core.design.edit.CrewEdit;
 import tanah.web.catalogue.Catalogues;
 import tanah.web.catalogue.CrewSearch;
@@ -31,8 +33,17 @@ class CrewEdits {
     private final Words words;
     private final NumberEdit numbers;
     private final Edits edits;
+    private final RefugeEdits places;
 
-    CrewEdits(Catalogues catalogues, CrewSearch search, PartNames names, Words words, NumberEdit numbers, Edits edits) {
+    CrewEdits(
+            Catalogues catalogues,
+            CrewSearch search,
+            PartNames names,
+            Words words,
+            NumberEdit numbers,
+            Edits edits,
+            RefugeEdits places) {
+        this.places = places;
         this.catalogues = catalogues;
         this.search = search;
         this.names = names;
@@ -47,6 +58,15 @@ class CrewEdits {
         }
         if (form.opWord().equals("spot")) {
             return spot(design, form, errors);
+        }
+        if (form.opWord().equals("refuge")) {
+            return refuge(design, form.valueText().equals("damp"), errors);
+        }
+        Optional<CrewChoice.Refuge> place = design.crew().refuges().stream()
+                .filter(r -> r.id().equals(form.partId()))
+                .findFirst();
+        if (place.isPresent()) {
+            return places.apply(design, place.get(), form, errors);
         }
         Optional<CrewChoice.Dose> found = design.crew().doses().stream()
                 .filter(d -> d.id().equals(form.partId()))
@@ -79,6 +99,18 @@ class CrewEdits {
                 yield EditOutcome.none(design, dose.id());
             }
         };
+    }
+
+    private EditOutcome refuge(Design design, boolean damp, FieldErrors errors) {
+        return edits.attempt(new AddEdit.AddRefuge(damp), design, errors, "form")
+                .map(made -> {
+                    List<CrewChoice.Refuge> all = made.crew().refuges();
+                    return new EditOutcome(
+                            made,
+                            words.of(damp ? "edit.refuge.damp" : "edit.refuge.dry"),
+                            all.get(all.size() - 1).id());
+                })
+                .orElseGet(() -> EditOutcome.none(design, CrewEdit.CARE));
     }
 
     private EditOutcome spot(Design design, EditForm form, FieldErrors errors) {

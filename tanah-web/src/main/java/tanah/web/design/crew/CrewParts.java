@@ -11,6 +11,7 @@ import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.CrewModel;
 import tanah.core.cleanup.Cleanup;
+import tanah.core.cleanup.RefugeOnFloor;
 import tanah.core.crew.CrewYear;
 import tanah.core.design.CrewChoice;
 import tanah.core.design.edit.CrewEdit;
@@ -46,9 +47,11 @@ class CrewParts {
         for (CrewChoice.Dose dose : doses) {
             rows.add(dose(dose, e, catalogue, dose.id().equals(selected)));
         }
-        if (!doses.isEmpty()) {
-            rows.add(care(e, selected.equals(CrewEdit.CARE)));
+        List<CrewChoice.Refuge> places = e.design().crew().refuges();
+        for (CrewChoice.Refuge place : places) {
+            rows.add(place(place, e, catalogue, place.id().equals(selected)));
         }
+        rows.add(care(e, selected.equals(CrewEdit.CARE)));
         return rows;
     }
 
@@ -69,6 +72,38 @@ class CrewParts {
                 selected ? List.of(new PartView.Act("remove", "", words.of("pit.take_out"))) : List.of(),
                 selected ? group.map(g -> numbers(g, e.cleanup().orElseThrow())).orElse(List.of()) : List.of(),
                 selected ? cautions(catalogue.findCrew(dose.species())) : List.of());
+    }
+
+    /** A part of the floor that is kept damp or dry. */
+    private PartView place(CrewChoice.Refuge place, Evaluation e, Catalogue catalogue, boolean selected) {
+        Optional<RefugeOnFloor> lies = e.cleanup().stream()
+                .flatMap(c -> c.refuges().stream())
+                .filter(r -> r.refuge().id().equals(place.id()))
+                .findFirst();
+        return new PartView(
+                place.id(),
+                names.of(place.id(), e.design(), catalogue),
+                place.damp() ? "damp" : "dry",
+                lies.map(r -> percent(r.share())).orElse(""),
+                selected,
+                selected
+                        ? CrewFields.PLACE.stream()
+                                .map(f -> f.view(
+                                        place.id(), CrewFields.placeNumber(f).of(place), words))
+                                .toList()
+                        : List.of(),
+                selected ? List.of(new PartView.Act("remove", "", words.of("pit.take_out"))) : List.of(),
+                selected ? lies.map(this::numbers).orElse(List.of()) : List.of(),
+                selected ? List.of(words.of(place.damp() ? "refuge.damp.note" : "refuge.dry.note")) : List.of());
+    }
+
+    private List<NumberRow> numbers(RefugeOnFloor r) {
+        List<NumberRow> rows = new ArrayList<>();
+        rows.add(new NumberRow(words.of("refuge.row.share"), percent(r.share())));
+        if (r.water() > 0) {
+            rows.add(new NumberRow(words.of("refuge.row.water"), Numbers.volumeWithUnit(r.water())));
+        }
+        return rows;
     }
 
     private List<FieldView> fields(CrewChoice.Dose dose, Catalogue catalogue) {
@@ -134,7 +169,11 @@ class CrewParts {
                         ? List.of(CrewFields.SPOT.view(
                                 CrewEdit.CARE, e.design().crew().spot(), words))
                         : List.of(),
-                List.of(),
+                selected
+                        ? List.of(
+                                new PartView.Act("refuge", "damp", words.of("pit.crew.damp")),
+                                new PartView.Act("refuge", "dry", words.of("pit.crew.dry")))
+                        : List.of(),
                 selected ? c.map(this::year).orElse(List.of()) : List.of());
     }
 
@@ -158,6 +197,10 @@ class CrewParts {
                 reserve.isPresent()
                         ? words.of("crew.days", Numbers.upTo(reserve.getAsDouble(), 0))
                         : words.of("crew.never")));
+        c.topUp()
+                .ifPresent(t -> rows.add(new NumberRow(
+                        words.of("crew.row.top_up"),
+                        words.of("crew.top_up", Numbers.upTo(t.day(), 0), Numbers.upTo(1000 * t.litter(), 0)))));
         for (int day : SHOWN) {
             CrewYear.Day d = c.year().days().get(day);
             rows.add(new NumberRow(

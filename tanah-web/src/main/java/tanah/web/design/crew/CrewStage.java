@@ -3,11 +3,13 @@ package tanah.web.design.crew;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.CrewModel;
 import tanah.core.design.CrewChoice;
 import tanah.core.design.Design;
+import tanah.core.design.edit.CrewEdit;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.Stage;
 import tanah.web.design.edit.Choices;
@@ -28,7 +30,7 @@ class CrewStage extends EditedStage {
 
     @Override
     public Optional<YearView> year(Evaluation e) {
-        return e.cleanup().map(charts::of);
+        return Optional.of(e.cleanup().map(charts::of).orElseGet(() -> new YearView(List.of(), "")));
     }
 
     @Override
@@ -53,10 +55,10 @@ class CrewStage extends EditedStage {
 
     @Override
     public String selected(Design design, String asked) {
-        List<String> ids =
-                design.crew().doses().stream().map(CrewChoice.Dose::id).toList();
-        return ids.contains(asked) || ids.isEmpty() || asked.equals(tanah.core.design.edit.CrewEdit.CARE)
-                ? asked
-                : ids.get(0);
+        List<String> ids = Stream.concat(
+                        design.crew().doses().stream().map(CrewChoice.Dose::id),
+                        design.crew().refuges().stream().map(CrewChoice.Refuge::id))
+                .toList();
+        return ids.contains(asked) || ids.isEmpty() || asked.equals(CrewEdit.CARE) ? asked : ids.get(0);
     }
 }
