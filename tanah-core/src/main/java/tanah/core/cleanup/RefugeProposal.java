@@ -24,6 +24,7 @@ public final class RefugeProposal {
 
     private static final double DEEP = 0.6; // of the width of the box
     private static final double WHOLE = 0.98; // of it has to be on land
+    private static final double CENTIMETRE = 0.01; // m
     private static final int STEPS = 12;
 
     private RefugeProposal() {}
@@ -43,21 +44,26 @@ public final class RefugeProposal {
             Design design, Vessel vessel, GroundResult ground, boolean coolLeft, boolean damp, double share) {
         double land = RefugeOnFloor.onLand(refuge("", damp, new Spot(0, 0, vessel.length(), vessel.width())), ground);
         double area = share * land;
-        double deep = Math.min(vessel.width(), Math.max(DEEP * vessel.width(), 2 * area / vessel.length()));
-        double wide = area / deep;
+        double deep = Math.min(vessel.width(), whole(Math.max(DEEP * vessel.width(), 2 * area / vessel.length())));
+        double wide = Math.max(CENTIMETRE, whole(area / deep));
         if (area <= 0 || wide > vessel.length()) {
             return Optional.empty();
         }
         String id = Ids.free(design, damp ? "damp" : "dry");
         return spots(vessel, coolLeft, wide, deep).stream()
                 .map(s -> refuge(id, damp, s))
-                .filter(r -> RefugeOnFloor.onLand(r, ground) >= WHOLE * area && isFree(r, design))
+                .filter(r -> RefugeOnFloor.onLand(r, ground) >= WHOLE * wide * deep && isFree(r, design))
                 .findFirst()
                 .map(r -> {
                     List<CrewChoice.Refuge> all = new ArrayList<>(design.crew().refuges());
                     all.add(r);
                     return design.withCrew(design.crew().withRefuges(all));
                 });
+    }
+
+    /** As people measure it. */
+    private static double whole(double metres) {
+        return Math.round(metres / CENTIMETRE) * CENTIMETRE;
     }
 
     /** Corner and extent (m). */
@@ -67,8 +73,8 @@ public final class RefugeProposal {
     private static List<Spot> spots(Vessel vessel, boolean coolLeft, double wide, double deep) {
         List<Spot> all = new ArrayList<>();
         for (int i = 0; i <= STEPS; i++) {
-            double from = (vessel.length() - wide) * i / STEPS;
-            double x = coolLeft ? from : vessel.length() - wide - from;
+            double from = whole((vessel.length() - wide) * i / STEPS);
+            double x = Math.max(0, coolLeft ? Math.min(from, vessel.length() - wide) : vessel.length() - wide - from);
             all.add(new Spot(x, vessel.width() - deep, wide, deep));
             all.add(new Spot(x, 0, wide, deep));
         }

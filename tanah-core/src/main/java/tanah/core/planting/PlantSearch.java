@@ -7,10 +7,8 @@ import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import tanah.core.catalogue.PlantModel;
 import tanah.core.design.Design;
-import tanah.core.design.HardscapeItem;
 import tanah.core.design.PlantPiece;
 import tanah.core.geometry.Point;
-import tanah.core.ground.PlantFoot;
 import tanah.core.plant.RootPlace;
 import tanah.core.vessel.Vessel;
 
@@ -20,7 +18,6 @@ public final class PlantSearch {
     private static final double EDGE = 0.03; // m from the panes
     private static final double SMOTHERS =
             0.7; // of the two radii after a year, nearer than which one covers the other; common practice
-    private static final List<String> BEARS = List.of("wood", "cork", "stone");
 
     private final Design design;
     private final Vessel vessel;
@@ -67,16 +64,7 @@ public final class PlantSearch {
         if (isTaken(kind, at, others)) {
             return Stream.empty();
         }
-        Optional<HardscapeItem> piece = design.hardscape().stream()
-                .filter(h -> PlantFoot.stands(h, at.x(), at.y()))
-                .max(Comparator.comparingDouble(h -> h.base() + h.height()));
-        boolean bears =
-                piece.flatMap(HardscapeItem::kind).filter(BEARS::contains).isPresent();
-        boolean covered =
-                PlantFoot.isCovered(design, at.x(), at.y(), planted.places().groundAt(at.x(), at.y()));
-        Stream<RootPlace> media = Stream.concat(
-                bears ? Stream.of(RootPlace.MOUNT) : Stream.empty(),
-                covered ? Stream.empty() : Stream.of(RootPlace.SOIL, RootPlace.UNDERWATER, RootPlace.WATER_SURFACE));
+        Stream<RootPlace> media = PlantMedia.at(design, planted.places(), at.x(), at.y()).stream();
         return media.filter(m -> kind.needs()
                         .roots()
                         .habit()

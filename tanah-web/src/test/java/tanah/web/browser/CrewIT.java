@@ -2,6 +2,8 @@ package tanah.web.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -21,7 +23,7 @@ class CrewIT extends BrowserTest {
         page.locator("#pit .add button").click();
         StagePage stage = StagePage.open(page, "crew");
         assertThat(page.locator("#pit")).containsText("Nobody cleans up yet");
-        assertThat(page.locator("#year")).isHidden();
+        assertThat(page.locator("#year svg")).hasCount(0);
         set("nobody at all");
         assertThat(page.locator("#add-error")).containsText("No crew is called");
         assertThat(page.locator("#add")).hasValue("nobody at all");
@@ -46,5 +48,50 @@ class CrewIT extends BrowserTest {
         page.reload();
         assertThat(page.locator("#pit h1")).hasText("Crew & litter");
         assertThat(stage.rows()).hasCount(2);
+    }
+
+    /** The desert box: from a crew that dies out to one that carries the waste, taken and undone; then a damp place by hand. */
+    @Test
+    void aDesertIsMadeBioactiveAndADampPlaceIsLaid() {
+        begun("crotaphytus-collaris", "pvc-120x60x90");
+        page.locator("#add").selectOption("arid_burrow_clay_sand");
+        page.locator("#pit .add button").click();
+        StagePage stage = StagePage.open(page, "crew");
+        set("dwarf white isopod");
+        page.locator("#year a.strong").click();
+        assertThat(page.locator("h1")).hasText("Make it bioactive");
+        page.locator("#find .btn-ink").click();
+        page.locator("#found").waitFor();
+        assertThat(page.locator("#found")).hasText("This carries it");
+        Locator least = page.locator(".fill-way").first();
+        assertThat(least).containsText("Leave out Dwarf white isopod");
+        assertThat(least).containsText("Lay leaves");
+        assertThat(least).containsText(Pattern.compile("Carried from\\s*day \\d+"));
+        least.locator("form button").click();
+        assertThat(page.locator("#pit .layers")).isVisible();
+        assertThat(page.locator(".layer-name", new Page.LocatorOptions().setHasText("Dwarf white isopod")))
+                .hasCount(0);
+        assertThat(stage.rows()).hasCount(3);
+        page.locator(".all-notes summary").click();
+        assertThat(page.locator(".note-list")).containsText("The crew carries the waste");
+
+        stage.open("care");
+        StagePage.shown(
+                page, () -> page.locator("#pit").getByText("Keep a part damp").click());
+        assertThat(stage.selected()).hasText(Pattern.compile("Damp place"));
+        assertThat(page.locator(".kept-place")).hasCount(1);
+        assertThat(stage.number("Of the land")).containsText("%");
+        stage.type("refuge-length", "a hand");
+        assertThat(stage.error()).isVisible();
+        assertThat(stage.field("refuge-length")).hasValue("a hand");
+        stage.type("refuge-length", "12");
+        assertThat(stage.field("refuge-length")).hasValue("12");
+        page.locator("[data-undo]").click();
+        assertThat(stage.field("refuge-length")).not().hasValue("12");
+        page.locator("[data-undo]").click();
+        assertThat(page.locator(".kept-place")).hasCount(0);
+        page.locator("[data-undo]").click();
+        assertThat(page.locator(".layer-name", new Page.LocatorOptions().setHasText("Dwarf white isopod")))
+                .hasCount(1);
     }
 }

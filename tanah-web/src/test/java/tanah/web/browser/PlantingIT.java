@@ -69,6 +69,8 @@ class PlantingIT extends BrowserTest {
     @Test
     void itGrowsIsJudgedAndWhatWouldLiveThereIsOffered() {
         begun();
+        page.locator("#add").selectOption("tropical_airy");
+        page.locator("#pit .add button").click();
         StagePage stage = StagePage.open(page, "planting");
         plant(stage, "Euphorbia milii");
         assertThat(stage.notes()).containsText(Pattern.compile("Stop"));
@@ -83,6 +85,16 @@ class PlantingIT extends BrowserTest {
         assertThat(page.locator("#grown")).hasText("36");
         page.locator("#field").selectOption("suits");
         assertThat(page.locator(".legend")).containsText("Where the chosen plant would live");
+        // at a place where nothing stands: the cross is stepped, and what is offered there is set there
+        page.locator(".reader-box summary").click();
+        String before = page.locator(".reader-box summary").innerText();
+        page.locator("#reader-plan").focus();
+        page.keyboard().press("Shift+ArrowRight");
+        assertThat(page.locator(".reader-box summary")).not().hasText(before);
+        String name = page.locator(".offers-here button").first().innerText();
+        StagePage.shown(page, () -> page.locator(".offers-here button").first().click());
+        assertThat(stage.rows()).hasCount(2);
+        assertThat(stage.selected()).containsText(name);
         page.setViewportSize(390, 844);
         StagePage.open(page, "planting");
         int over = (int) page.evaluate("document.documentElement.scrollWidth - innerWidth");

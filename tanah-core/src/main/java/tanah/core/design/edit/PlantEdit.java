@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
 import tanah.core.design.Boxes;
 import tanah.core.design.Design;
+import tanah.core.design.Ids;
 import tanah.core.design.PlantPiece;
 import tanah.core.plant.Reach;
 import tanah.core.plant.RootPlace;
@@ -15,6 +16,32 @@ import tanah.core.plant.RootPlace;
 public sealed interface PlantEdit extends Edit {
     /** Id of the plant that it changes. */
     String plant();
+
+    /** Set a young piece of a kind at a place. */
+    record PlantAt(String kind, RootPlace medium, double x, double y) implements PlantEdit {
+        @Override
+        public String plant() {
+            return "";
+        }
+
+        @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            if (context.catalogue().findPlant(kind).isEmpty()) {
+                return Optional.of(Refusal.UNKNOWN_PLANT);
+            }
+            boolean many = design.plants().size() >= PlanLimits.PLANTS;
+            return many
+                    ? Optional.of(Refusal.PLANTS_MANY)
+                    : PlantNumber.X.refused(OptionalDouble.of(x)).or(() -> PlantNumber.Y.refused(OptionalDouble.of(y)));
+        }
+
+        @Override
+        public Design apply(Design design, EditContext context) {
+            List<PlantPiece> all = new ArrayList<>(design.plants());
+            all.add(PlantPiece.young(Ids.free(design, "plant"), kind, medium, x, y));
+            return design.withPlants(all);
+        }
+    }
 
     /** Give a plant another number (SI); one that may be left out is empty then. */
     record SetNumber(String plant, PlantNumber number, OptionalDouble value) implements PlantEdit {

@@ -51,7 +51,9 @@ class CrewParts {
         for (CrewChoice.Refuge place : places) {
             rows.add(place(place, e, catalogue, place.id().equals(selected)));
         }
-        rows.add(care(e, selected.equals(CrewEdit.CARE)));
+        if (!rows.isEmpty()) {
+            rows.add(care(e, selected.equals(CrewEdit.CARE)));
+        }
         return rows;
     }
 

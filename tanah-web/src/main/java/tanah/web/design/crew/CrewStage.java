@@ -53,6 +53,12 @@ class CrewStage extends EditedStage {
         return Adding.typed("pit.crew.add");
     }
 
+    /** Damp and dry places are seen from above. */
+    @Override
+    public String opensWith() {
+        return "plan";
+    }
+
     @Override
     public String selected(Design design, String asked) {
         List<String> ids = Stream.concat(

@@ -58,6 +58,11 @@ public interface DesignStage extends OpenStage {
         return false;
     }
 
+    /** What could be set at a place of the plan (m from the left and from the front). */
+    default List<PartView.Offer> offers(Evaluation e, double x, double y) {
+        return List.of();
+    }
+
     /** What goes through the year ahead; empty where nothing does. */
     default Optional<YearView> year(Evaluation e) {
         return Optional.empty();

@@ -67,6 +67,7 @@ public class ClimatePages {
                 moment.map(m -> rows(e, m, at.orElseThrow())).orElse(List.of()),
                 at.map(v -> words.of("climate.at", cm(v.x()), cm(v.y()), cm(v.z()) + THIN + Numbers.lengthUnit()))
                         .orElse(""),
+                at,
                 at.map(v -> plainCm(v.x())).orElse(""),
                 at.map(v -> plainCm(v.y())).orElse(""),
                 at.map(v -> plainCm(v.z())).orElse(""),

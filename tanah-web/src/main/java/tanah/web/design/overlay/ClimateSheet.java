@@ -64,9 +64,7 @@ public class ClimateSheet {
                                 ? suits(e, part)
                                 : moment.flatMap(m -> field(e, m, look.fill(), look, cut, side)),
                         moment.flatMap(m -> field(e, m, look.lines(), look, cut, side)),
-                        stage == Stage.PLANTING
-                                ? Optional.empty()
-                                : e.forecast().map(c -> reader(e, c, look)),
+                        e.forecast().map(c -> reader(e, c, look)),
                         side,
                         stage != Stage.PLANTING));
     }

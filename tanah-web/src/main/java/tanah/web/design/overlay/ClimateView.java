@@ -1,6 +1,8 @@
 package tanah.web.design.overlay;
 
 import java.util.List;
+import java.util.Optional;
+import tanah.core.light.Vec;
 import tanah.core.time.Season;
 import tanah.web.design.edit.NumberRow;
 
@@ -17,6 +19,7 @@ import tanah.web.design.edit.NumberRow;
  * @param legend   bands of what fills it
  * @param rows     read at the probe
  * @param place    of the probe, in words
+ * @param at       the probe (m); empty where there is no climate
  * @param x        of the probe (cm)
  * @param y        cm
  * @param z        cm
@@ -35,6 +38,7 @@ public record ClimateView(
         List<Band> legend,
         List<NumberRow> rows,
         String place,
+        Optional<Vec> at,
         String x,
         String y,
         String z,

@@ -54,6 +54,9 @@ class PlantEdits {
         if (form.opWord().equals("add")) {
             return add(design, form.valueText().strip(), keeper, errors);
         }
+        if (form.opWord().equals("plant-at")) {
+            return plantAt(design, form, keeper, errors);
+        }
         Optional<PlantPiece> found = design.plant(form.partId());
         if (found.isEmpty()) {
             errors.add("form", "error.plant.gone");
@@ -89,6 +92,29 @@ class PlantEdits {
     private EditOutcome add(Design design, String typed, long keeper, FieldErrors errors) {
         Optional<PlantModel> kind = kind(typed, keeper, "add", errors);
         return kind.flatMap(k -> edits.attempt(new AddEdit.AddPlant(k.id()), design, errors, "add")
+                        .map(made -> new EditOutcome(
+                                made,
+                                words.of("edit.planted", k.commonName()),
+                                made.plants().get(made.plants().size() - 1).id())))
+                .orElseGet(() -> EditOutcome.none(design, ""));
+    }
+
+    /** At the reader: what it holds to in the part, from the left and from the front (m) in the other. */
+    private EditOutcome plantAt(Design design, EditForm form, long keeper, FieldErrors errors) {
+        String[] place = form.otherText().split(" ");
+        OptionalDouble x = Quantity.parse(place[0], Quantity.Kind.NUMBER);
+        OptionalDouble y = place.length < 2 ? x : Quantity.parse(place[1], Quantity.Kind.NUMBER);
+        Optional<RootPlace> on = RootPlaces.of(form.partId());
+        if (x.isEmpty() || y.isEmpty() || on.isEmpty()) {
+            errors.add("form", "error.edit.unknown");
+            return EditOutcome.none(design, "");
+        }
+        return kind(form.valueText().strip(), keeper, "form", errors)
+                .flatMap(k -> edits.attempt(
+                                new PlantEdit.PlantAt(k.id(), on.get(), x.getAsDouble(), y.getAsDouble()),
+                                design,
+                                errors,
+                                "form")
                         .map(made -> new EditOutcome(
                                 made,
                                 words.of("edit.planted", k.commonName()),
@@ -146,13 +172,12 @@ class PlantEdits {
     }
 
     private EditOutcome medium(Design design, PlantPiece plant, String value, FieldErrors errors) {
-        for (RootPlace on : RootPlace.values()) {
-            if (on.name().toLowerCase(Locale.ROOT).equals(value)) {
-                return act(
-                        design,
-                        new PlantEdit.Root(plant.id(), on),
-                        words.of("edit.rooted", named(plant, design), words.of("rootplace." + value)));
-            }
+        Optional<RootPlace> on = RootPlaces.of(value);
+        if (on.isPresent()) {
+            return act(
+                    design,
+                    new PlantEdit.Root(plant.id(), on.get()),
+                    words.of("edit.rooted", named(plant, design), words.of("rootplace." + value)));
         }
         errors.add("medium-" + plant.id(), "error.choice");
         return EditOutcome.none(design, plant.id());

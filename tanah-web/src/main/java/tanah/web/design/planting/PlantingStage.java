@@ -9,18 +9,22 @@ import tanah.core.catalogue.Catalogue;
 import tanah.core.catalogue.PlantModel;
 import tanah.core.design.Design;
 import tanah.core.design.PlantPiece;
+import tanah.core.evaluate.Evaluation;
 import tanah.core.finding.Stage;
 import tanah.web.design.edit.Choices;
 import tanah.web.design.edit.EditedStage;
+import tanah.web.design.edit.PartView;
 
 /** Stage 8: plants, each at its place. */
 @Component
 class PlantingStage extends EditedStage {
     private final Choices options;
+    private final PlaceOffers offers;
 
-    PlantingStage(PlantEdits edits, PlantParts parts, Choices options) {
+    PlantingStage(PlantEdits edits, PlantParts parts, Choices options, PlaceOffers offers) {
         super(Stage.PLANTING, edits::apply, parts::of);
         this.options = options;
+        this.offers = offers;
     }
 
     @Override
@@ -48,6 +52,11 @@ class PlantingStage extends EditedStage {
     public String selected(Design design, String asked) {
         List<String> ids = design.plants().stream().map(PlantPiece::id).toList();
         return ids.contains(asked) || ids.isEmpty() ? asked : ids.get(0);
+    }
+
+    @Override
+    public List<PartView.Offer> offers(Evaluation e, double x, double y) {
+        return offers.at(e, x, y);
     }
 
     @Override

@@ -29,6 +29,7 @@ import tanah.web.design.edit.EditForm;
 import tanah.web.design.edit.EditOutcome;
 import tanah.web.design.notes.RemedyEdit;
 import tanah.web.design.overlay.ClimatePages;
+import tanah.web.design.overlay.ClimateView;
 import tanah.web.design.overlay.SheetOptions;
 import tanah.web.enclosure.ConflictException;
 import tanah.web.enclosure.Enclosure;
@@ -247,7 +248,9 @@ public class StageController {
         Evaluation e = livedIn.of(plan, keeper.id(), enclosure.id(), enclosure.phase());
         model.addAttribute("view", pages.view(keeper.id(), enclosure, e, stage.stage(), options));
         if (stage.hasClimate()) {
-            model.addAttribute("climate", climate.view(keeper.id(), e, options, stage.stage()));
+            ClimateView around = climate.view(keeper.id(), e, options, stage.stage());
+            model.addAttribute("climate", around);
+            around.at().ifPresent(at -> model.addAttribute("offers", stage.offers(e, at.x(), at.y())));
         }
         stage.year(e).ifPresent(y -> model.addAttribute("year", y));
         model.addAttribute("folded", !options.listsNotes(whole));
