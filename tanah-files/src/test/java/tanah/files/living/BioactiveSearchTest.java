@@ -122,6 +122,13 @@ class BioactiveSearchTest {
         assertThat(found.nearest().orElseThrow().changes()).isEmpty();
     }
 
+    /** Plans of the documentation. */
+    @ParameterizedTest
+    @ValueSource(strings = {"arid-crew", "millipede-floor"})
+    void theExamplesCarryTheirWaste(String name) {
+        assertThat(search(Examples.read(name)).state()).isEqualTo(BioactiveFound.State.ALREADY);
+    }
+
     @Test
     void withoutGroundThereIsNothingToLiveIn() {
         BioactiveFound found = search(LIZARD.withGround(Ground.EMPTY).withCrew(CrewChoice.NONE));

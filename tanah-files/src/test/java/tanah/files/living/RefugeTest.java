@@ -91,7 +91,7 @@ class RefugeTest {
         List<CrewChoice.Refuge> all = plan.crew().refuges();
         for (CrewChoice.Refuge a : all) {
             for (CrewChoice.Refuge b : all) {
-                if (a != b) {
+                if (!a.equals(b)) {
                     assertThat(a.areaIn(b.region().orElseThrow().outline())).isLessThan(1e-9);
                 }
             }

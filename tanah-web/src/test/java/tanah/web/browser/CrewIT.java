@@ -16,6 +16,12 @@ class CrewIT extends BrowserTest {
         StagePage.shown(page, () -> page.locator("#add").press("Enter"));
     }
 
+    private void undo(StagePage stage) {
+        String before = stage.saved().innerText();
+        page.locator("[data-undo]").click();
+        assertThat(stage.saved()).not().hasText(before);
+    }
+
     @Test
     void aCrewForTheDampDiesOutInTheDesertUntilItIsChanged() {
         begun("crotaphytus-collaris", "pvc-120x60x90");
@@ -86,11 +92,10 @@ class CrewIT extends BrowserTest {
         assertThat(stage.field("refuge-length")).hasValue("a hand");
         stage.type("refuge-length", "12");
         assertThat(stage.field("refuge-length")).hasValue("12");
-        page.locator("[data-undo]").click();
-        assertThat(stage.field("refuge-length")).not().hasValue("12");
-        page.locator("[data-undo]").click();
+        undo(stage);
+        undo(stage);
         assertThat(page.locator(".kept-place")).hasCount(0);
-        page.locator("[data-undo]").click();
+        undo(stage);
         assertThat(page.locator(".layer-name", new Page.LocatorOptions().setHasText("Dwarf white isopod")))
                 .hasCount(1);
     }
