@@ -13,6 +13,7 @@ import tanah.core.crew.CrewPlan;
 import tanah.core.crew.CrewYear;
 import tanah.core.crew.Leaf;
 import tanah.core.crew.LitterDecay;
+import tanah.core.crew.Mould;
 import tanah.core.crew.Protein;
 import tanah.core.design.CrewChoice;
 import tanah.core.design.Design;
@@ -34,6 +35,7 @@ import tanah.core.planting.Planted;
  * @param load    of the floor by what the animals leave
  * @param reserve days until the litter is too thin; empty where it never is
  * @param least   litter that has to lie there (kg)
+ * @param mould   on new wood and leaves after planting
  * @param protein against what the crew wants
  */
 public record Cleanup(
@@ -45,7 +47,8 @@ public record Cleanup(
         AnimalWaste.Load load,
         OptionalDouble reserve,
         double least,
-        Protein protein) {
+        Protein protein,
+        Mould mould) {
     private static final double BULK = 40; // kg/m³ of loose litter, dry; common practice, 30 to 60
     private static final double LEAST = 0.1; // kg/m², common practice
     // shares of a crew that a hunter does not get at; common practice
@@ -54,6 +57,9 @@ public record Cleanup(
     private static final double UNDER_CORK = 0.8;
     private static final double IN_TIME = 0.8; // of the days that the leaves last; common practice
     private static final double HALF_YEAR = 182; // days
+    // sugars that mould lives on, kg/m² of floor; common practice, no source
+    private static final double NEW_WOOD = 0.030;
+    private static final double NO_WOOD = 0.005;
     private static final double WORTH_HUNTING = 0.01; // of the length of the hunter; common practice, no source
     private static final double FALLS = 0.4e-3; // kg/m² of leaf cover a day, common practice, 0.1 to 1.5
 
@@ -178,13 +184,26 @@ public record Cleanup(
                 load(plan),
                 decay.lasts(plan.litter(), least, plan.falls(), eaten),
                 least,
-                Protein.of(crew, plan.waste(), 0));
+                Protein.of(crew, plan.waste(), 0),
+                mould(design, asked, plan));
     }
 
     /** The least share that serves; none where waste never lies thick though it is not carried evenly. */
     private static double spot(CrewPlan plan) {
         double least = CrewYear.spotCleaning(plan);
         return least == 1 && CrewYear.of(plan).staysThin() ? 0 : least;
+    }
+
+    private static Mould mould(Design design, List<Group> asked, CrewPlan plan) {
+        boolean wood = design.hardscape().stream()
+                .anyMatch(h -> h.kind().filter("wood"::equals).isPresent());
+        double springtails = asked.stream()
+                .filter(g -> g.model()
+                        .filter(m -> m.names().type().equals("springtail"))
+                        .isPresent())
+                .mapToDouble(Group::count)
+                .sum();
+        return Mould.of(wood ? NEW_WOOD : NO_WOOD, plan.celsius(), plan.wetness(), springtails / plan.floor());
     }
 
     private static AnimalWaste.Load load(CrewPlan plan) {

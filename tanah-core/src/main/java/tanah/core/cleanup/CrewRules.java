@@ -29,6 +29,7 @@ public final class CrewRules {
     static final RuleId PROTEIN = new RuleId("crew.protein");
     public static final RuleId LAW = new RuleId("crew.law");
     static final RuleId FLOOR = new RuleId("crew.floor");
+    static final RuleId MOULD = new RuleId("mould.normal");
     private static final double LIVES = 0.15; // of its pace at 24 °C, below which a kind dies out
     private static final double BREEDS = 0.4;
     private static final double LITTLE = 0.2; // share of the waste that is taken out by hand in passing
@@ -54,6 +55,7 @@ public final class CrewRules {
         all.add(waste(c));
         reserve(c).ifPresent(all::add);
         protein(c, animals).ifPresent(all::add);
+        mould(c).ifPresent(all::add);
         return all;
     }
 
@@ -243,6 +245,21 @@ public final class CrewRules {
                                 new Measure("weekly", c.protein().weekly(), Unit.GRAM)),
                         List.of(Remedy.byHand("feed-crew-protein")))
                 .worded(stop ? "soft" : "hungry"));
+    }
+
+    /** That mould comes and goes is no fault; only what stays is. */
+    private static Optional<Finding> mould(Cleanup c) {
+        return c.mould()
+                .seen()
+                .map(seen -> Finding.of(
+                        MOULD,
+                        Severity.HINT,
+                        Place.of(Stage.CREW),
+                        List.of(
+                                new Measure("from", seen.from(), Unit.COUNT),
+                                new Measure("to", seen.to(), Unit.COUNT),
+                                new Measure("peak", c.mould().peak().orElse(seen.to()), Unit.COUNT)),
+                        List.of(Remedy.byHand("let-mould-pass"))));
     }
 
     private static Measure percent(String name, double share) {

@@ -212,4 +212,31 @@ class CleanupTest {
                         .spot()))
                 .contains(0.3);
     }
+
+    /** New wood feeds it; springtails shorten it; without wood it is never seen. */
+    @Test
+    void mouldComesWithNewWoodAndPasses() {
+        Cleanup frogs = whole(FROGS).cleanup().orElseThrow();
+        boolean wood = FROGS.hardscape().stream()
+                .anyMatch(h -> h.kind().filter("wood"::equals).isPresent());
+        assertThat(frogs.mould().seen().isPresent()).isEqualTo(wood);
+        Design wooden = FROGS.withHardscape(FROGS.hardscape().stream()
+                .map(h -> h.withKind(Optional.of("wood")))
+                .toList());
+        Design stony = FROGS.withHardscape(FROGS.hardscape().stream()
+                .map(h -> h.withKind(Optional.of("stone")))
+                .toList());
+        Evaluation seen = whole(wooden);
+        double to = seen.cleanup().orElseThrow().mould().seen().orElseThrow().to();
+        assertThat(said(seen)).contains("HINT mould.normal  crew");
+        assertThat(said(whole(stony))).noneMatch(s -> s.contains("mould.normal"));
+        double alone = whole(with(wooden, "trichorhina-tomentosa"))
+                .cleanup()
+                .orElseThrow()
+                .mould()
+                .seen()
+                .orElseThrow()
+                .to();
+        assertThat(alone).isGreaterThan(to);
+    }
 }

@@ -203,6 +203,11 @@ class CrewParts {
                 .ifPresent(t -> rows.add(new NumberRow(
                         words.of("crew.row.top_up"),
                         words.of("crew.top_up", Numbers.upTo(t.day(), 0), Numbers.upTo(1000 * t.litter(), 0)))));
+        c.mould()
+                .seen()
+                .ifPresent(s -> rows.add(new NumberRow(
+                        words.of("crew.row.mould"),
+                        words.of("crew.mould", Numbers.upTo(s.from(), 0), Numbers.upTo(s.to(), 0)))));
         for (int day : SHOWN) {
             CrewYear.Day d = c.year().days().get(day);
             rows.add(new NumberRow(
