@@ -24,6 +24,7 @@ public final class PlantRules {
             findings.addAll(PlantHandlingRule.judge(input, piece));
         }
         findings.addAll(PlantSpacingRule.judge(input));
+        findings.addAll(PlantShelterRule.judge(input));
         return findings;
     }
 }

@@ -98,6 +98,10 @@ public final class Planted {
         return new Piece(p, kind, place, fit);
     }
 
+    Catalogue catalogue() {
+        return catalogue;
+    }
+
     public List<Piece> pieces() {
         return pieces;
     }

@@ -89,7 +89,7 @@ class LivesHereTest {
         assertThat(good)
                 .isNotEmpty()
                 .extracting(h -> h.kind().id())
-                .doesNotContain("fittonia-albivenis", "asplenium-antiquum");
+                .doesNotContain("fittonia-albivenis", "maranta-leuconeura");
         assertThat(good).extracting(LivesHere.Here::on).doesNotContain(RootPlace.MOUNT);
     }
 
