@@ -286,6 +286,11 @@ public record Cleanup(
                 .sum();
     }
 
+    /** Leaves at the start, as they lie loose (m³). */
+    public double looseLitter() {
+        return plan.litter() / BULK;
+    }
+
     /** The day from which on waste is carried; empty where it never is within the year. */
     public OptionalInt balance() {
         return year.balance();

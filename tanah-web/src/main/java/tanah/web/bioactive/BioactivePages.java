@@ -10,6 +10,7 @@ import tanah.web.design.edit.NumberRow;
 import tanah.web.design.words.FindingWords;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.find.SearchRow;
+import tanah.web.forms.HandMeasures;
 import tanah.web.forms.Numbers;
 import tanah.web.shell.Words;
 
@@ -17,8 +18,6 @@ import tanah.web.shell.Words;
 @Component
 class BioactivePages {
     private static final String THIN = "\u2009";
-    private static final double CUP = 0.25e-3; // m³, a kitchen cup
-    private static final double CULTURE = 1000; // springtails in a usual culture; common practice, no source
 
     private final Words words;
     private final FindingWords findings;
@@ -88,7 +87,7 @@ class BioactivePages {
                         c.other() > 0
                                 ? words.of("bioactive.week", Numbers.upTo(c.other(), 0))
                                 : words.of("bioactive.at_once"),
-                        Numbers.upTo(Math.ceil(c.number() / CULTURE), 0));
+                        String.valueOf(HandMeasures.cultures(c.number())));
             case "more" -> words.of("bioactive.change.more", name(c.kind(), catalogue), Numbers.upTo(c.number(), 0));
             case "out" -> words.of("bioactive.change.out", name(c.kind(), catalogue));
             case "litter" ->
@@ -96,7 +95,7 @@ class BioactivePages {
                         "bioactive.change.litter",
                         Numbers.lengthWithUnit(c.number()),
                         Numbers.volumeWithUnit(c.other()),
-                        Numbers.upTo(c.other() / CUP, 0));
+                        HandMeasures.cups(c.other()));
             case "spot" -> words.of("bioactive.change.spot", percent(c.number()));
             default -> words.of("bioactive.change." + c.what(), percent(c.number()), Numbers.volumeWithUnit(c.other()));
         };
@@ -104,7 +103,9 @@ class BioactivePages {
 
     private static String set(BioactiveAnswer.Change c, Catalogue catalogue) {
         String key = "bioactive.change.set";
-        return isSmall(c.kind(), catalogue) ? key + (c.number() <= CULTURE ? "_culture" : "_cultures") : key;
+        return isSmall(c.kind(), catalogue)
+                ? key + (HandMeasures.cultures(c.number()) == 1 ? "_culture" : "_cultures")
+                : key;
     }
 
     private static boolean isSmall(String kind, Catalogue catalogue) {

@@ -21,6 +21,7 @@ import tanah.web.design.edit.FieldView;
 import tanah.web.design.edit.NumberRow;
 import tanah.web.design.edit.PartView;
 import tanah.web.design.words.PartNames;
+import tanah.web.forms.HandMeasures;
 import tanah.web.forms.Numbers;
 import tanah.web.shell.Words;
 
@@ -125,6 +126,10 @@ class CrewParts {
 
     private List<NumberRow> numbers(Cleanup.Group g, Cleanup c) {
         List<NumberRow> rows = new ArrayList<>();
+        g.model()
+                .filter(m -> m.names().type().equals("springtail"))
+                .ifPresent(m -> rows.add(new NumberRow(
+                        words.of("crew.row.cultures"), String.valueOf(HandMeasures.cultures(g.count())))));
         rows.add(new NumberRow(words.of("crew.row.lives"), percent(g.lives())));
         g.verdict()
                 .ifPresent(v -> rows.add(new NumberRow(
@@ -192,7 +197,11 @@ class CrewParts {
                         ? words.of("crew.day", String.valueOf(balance.getAsInt()))
                         : words.of("crew.never")));
         rows.add(new NumberRow(words.of("crew.row.spot"), percent(c.plan().spot())));
-        rows.add(new NumberRow(words.of("crew.row.litter"), grams(c.plan().litter())));
+        rows.add(new NumberRow(
+                words.of("crew.row.litter"),
+                c.plan().litter() > 0
+                        ? words.of("crew.litter", grams(c.plan().litter()), HandMeasures.cups(c.looseLitter()))
+                        : grams(0)));
         OptionalDouble reserve = c.reserve();
         rows.add(new NumberRow(
                 words.of("crew.row.reserve"),
