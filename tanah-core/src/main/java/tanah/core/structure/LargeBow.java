@@ -1,6 +1,7 @@
 package tanah.core.structure;
 
 import tanah.core.numeric.BandedSystem;
+import tanah.core.numeric.Memo;
 
 /**
  * How far a pane bows that bends by more than half its thickness: it has to stretch as well, and the more it bows the stiffer it becomes.
@@ -47,29 +48,43 @@ final class LargeBow {
         double stretches(int column, int row);
     }
 
-    /** Energy of stretching for one metre of bow, over half of the membrane's stiffness. */
-    private static double stretching(Shape shape, double thin, double dx, double dy) {
+    /** Distances between the points of the grid (m). */
+    private record Cells(double dx, double dy) {}
+
+    /** Balance of the stretching, by the size of the pane alone: its factors serve every load on it. */
+    private static final Memo<Cells, BandedSystem> FACTORED = new Memo<>(40);
+
+    private static BandedSystem factored(Cells cells) {
         BandedSystem plate = new BandedSystem(INSIDE * INSIDE, 2 * INSIDE);
-        double[] load = new double[INSIDE * INSIDE];
-        double[] stress = new double[INSIDE * INSIDE];
-        double[][] stencil = stencil(dx, dy);
+        double[][] stencil = stencil(cells.dx(), cells.dy());
         for (int row = 0; row < INSIDE; row++) {
             for (int column = 0; column < INSIDE; column++) {
-                int at = row * INSIDE + column;
                 for (int y = -2; y <= 2; y++) {
                     for (int x = -2; x <= 2; x++) {
                         double c = stencil[y + 2][x + 2];
                         if (c != 0) {
-                            clamped(plate, at, column + x, row + y, c);
+                            clamped(plate, row * INSIDE + column, column + x, row + y, c);
                         }
                     }
                 }
+            }
+        }
+        plate.factor();
+        return plate;
+    }
+
+    /** Energy of stretching for one metre of bow, over half of the membrane's stiffness. */
+    private static double stretching(Shape shape, double thin, double dx, double dy) {
+        double[] load = new double[INSIDE * INSIDE];
+        double[] stress = new double[INSIDE * INSIDE];
+        for (int row = 0; row < INSIDE; row++) {
+            for (int column = 0; column < INSIDE; column++) {
+                int at = row * INSIDE + column;
                 load[at] = shape.stretches(column + 1, row + 1) / (thin * thin);
                 stress[at] = load[at];
             }
         }
-        plate.factor();
-        plate.solve(stress);
+        FACTORED.of(new Cells(dx, dy), LargeBow::factored).solve(stress);
         double sum = 0;
         for (int i = 0; i < load.length; i++) {
             sum += load[i] * stress[i];

@@ -1,5 +1,7 @@
 package tanah.core.structure;
 
+import tanah.core.numeric.Memo;
+
 /**
  * A flat pane under a pressure that changes linearly with height: M. Lévy's series for a plate whose sides and bottom
  * are simply supported and whose top is free or supported (S. Timoshenko, S. Woinowsky-Krieger, Theory of Plates and
@@ -56,8 +58,18 @@ public record PanePlate(
         }
     }
 
+    /** A pane and what presses on it. */
+    private record Pressed(PanePlate plate, Load load) {}
+
+    /** Most edits of a plan leave its panes and its water as they are. */
+    private static final Memo<Pressed, Result> KNOWN = new Memo<>(512);
+
     /** Stress and deflection on a grid of 40 by 20 over half the pane. */
     public Result under(Load load) {
+        return KNOWN.of(new Pressed(this, load), p -> p.plate().computed(p.load()));
+    }
+
+    private Result computed(Load load) {
         double loaded = Math.min(load.loaded(), height);
         Grid grid = new Grid();
         for (int m = 1; m <= TERMS; m += 2) {

@@ -1,5 +1,6 @@
 package tanah.web.bioactive;
 
+import java.util.List;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -16,7 +17,6 @@ import tanah.web.enclosure.EnclosureService;
 import tanah.web.find.FoundPlan;
 import tanah.web.find.SearchRow;
 import tanah.web.find.SearchService;
-import tanah.web.shell.NotFoundException;
 import tanah.web.shell.Words;
 
 /** Begins and watches a search for what makes a plan bioactive, and takes one as an edit of the plan. */
@@ -85,20 +85,11 @@ class BioactiveController {
             @RequestParam int way,
             @AuthenticationPrincipal Keeper keeper) {
         enclosures.changeable(keeper.id(), id);
-        SearchRow row = searches.newest(keeper.id(), id, BioactiveKind.BIOACTIVE)
-                .filter(r -> r.id() == job)
-                .orElseThrow(() -> new NotFoundException("search " + job));
-        BioactiveAnswer answer =
-                BioactiveAnswer.read(row.answer()).orElseThrow(() -> new NotFoundException("answer " + job));
-        if (way < 0 || way >= answer.ways().size()) {
-            throw new NotFoundException("way " + way);
-        }
-        return plans.take(
-                keeper.id(),
-                id,
-                row.base(),
-                answer.ways().get(way).document(),
-                words.of("edit.bioactive.taken"),
-                "crew");
+        SearchRow row = searches.shown(keeper.id(), id, BioactiveKind.BIOACTIVE, job);
+        List<String> documents = BioactiveAnswer.read(row.answer()).stream()
+                .flatMap(a -> a.ways().stream())
+                .map(BioactiveAnswer.Way::document)
+                .toList();
+        return plans.take(keeper.id(), id, row, documents, way, words.of("edit.bioactive.taken"), "crew");
     }
 }

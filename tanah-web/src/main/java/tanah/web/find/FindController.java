@@ -1,5 +1,6 @@
 package tanah.web.find;
 
+import java.util.List;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -14,7 +15,6 @@ import tanah.web.design.stage.Beside;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.evaluate.Evaluations;
-import tanah.web.shell.NotFoundException;
 import tanah.web.shell.Words;
 
 /** Find equipment: begins, watches and stops a search and takes what it found as an edit of the plan. */
@@ -88,14 +88,11 @@ class FindController {
             @RequestParam int option,
             @AuthenticationPrincipal Keeper keeper) {
         enclosures.changeable(keeper.id(), id);
-        SearchRow row = searches.newest(keeper.id(), id, EquipmentKind.EQUIPMENT)
-                .filter(r -> r.id() == job)
-                .orElseThrow(() -> new NotFoundException("search " + job));
-        SearchAnswer answer = SearchAnswer.of(row).orElseThrow(() -> new NotFoundException("answer " + job));
-        if (option < 0 || option >= answer.options().size()) {
-            throw new NotFoundException("option " + option);
-        }
-        return plans.take(
-                keeper.id(), id, row.base(), answer.options().get(option).document(), words.of("edit.found"), "heat");
+        SearchRow row = searches.shown(keeper.id(), id, EquipmentKind.EQUIPMENT, job);
+        List<String> documents = SearchAnswer.of(row).stream()
+                .flatMap(a -> a.options().stream())
+                .map(SearchAnswer.Option::document)
+                .toList();
+        return plans.take(keeper.id(), id, row, documents, option, words.of("edit.found"), "heat");
     }
 }

@@ -1,5 +1,6 @@
 package tanah.web.find;
 
+import java.util.List;
 import org.springframework.stereotype.Component;
 import tanah.files.design.DesignReader;
 import tanah.files.design.Parsed;
@@ -20,13 +21,26 @@ public class FoundPlan {
     }
 
     /**
+     * One of the plans that a search answered with.
+     *
+     * @param documents of all, in the order of the page; empty ones are no plan
+     */
+    public String take(
+            long keeper, long id, SearchRow row, List<String> documents, int index, String summary, String stage) {
+        if (index < 0 || index >= documents.size() || documents.get(index).isEmpty()) {
+            throw new NotFoundException("plan " + index + " of search " + row.id());
+        }
+        return take(keeper, id, row.base(), documents.get(index), summary, stage);
+    }
+
+    /**
      * Where to go then: to the page of a stage, or to what both changed.
      *
      * @param base     revision that was searched
      * @param document the whole plan
      * @param summary  of the edit
      */
-    public String take(long keeper, long id, int base, String document, String summary, String stage) {
+    private String take(long keeper, long id, int base, String document, String summary, String stage) {
         if (!(new DesignReader(catalogues.of(keeper)).read(document) instanceof Parsed.Accepted accepted)) {
             throw new NotFoundException("a plan that was found in " + id);
         }

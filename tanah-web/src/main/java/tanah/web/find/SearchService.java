@@ -21,6 +21,7 @@ import tanah.web.catalogue.OwnEntryService;
 import tanah.web.enclosure.Enclosure;
 import tanah.web.enclosure.EnclosureService;
 import tanah.web.shell.BusyException;
+import tanah.web.shell.NotFoundException;
 
 /**
  * Runs searches one after the other on a thread of their own, so that pages stay quick. Searches wait in the database; each process
@@ -86,6 +87,13 @@ public class SearchService {
 
     public Optional<SearchRow> newest(long keeperId, long enclosureId, String subject) {
         return searches.newest(keeperId, enclosureId, subject);
+    }
+
+    /** The newest search, which has to be the one that a page showed. */
+    public SearchRow shown(long keeperId, long enclosureId, String subject, long job) {
+        return newest(keeperId, enclosureId, subject)
+                .filter(r -> r.id() == job)
+                .orElseThrow(() -> new NotFoundException("search " + job));
     }
 
     /**

@@ -29,7 +29,6 @@ import tanah.web.find.SearchRow;
 import tanah.web.find.SearchService;
 import tanah.web.forms.ErrorWords;
 import tanah.web.forms.FieldErrors;
-import tanah.web.shell.NotFoundException;
 import tanah.web.shell.Words;
 
 /** Plant it: says what is wanted, begins, watches and stops a search for a planting, and takes one as an edit of the plan. */
@@ -141,21 +140,11 @@ class PlantPlanController {
             @RequestParam int way,
             @AuthenticationPrincipal Keeper keeper) {
         enclosures.changeable(keeper.id(), id);
-        SearchRow row = searches.newest(keeper.id(), id, PlantingKind.PLANTING)
-                .filter(r -> r.id() == job)
-                .orElseThrow(() -> new NotFoundException("search " + job));
-        PlantAnswer answer = PlantAnswer.read(row.answer()).orElseThrow(() -> new NotFoundException("answer " + job));
-        if (way < 0
-                || way >= answer.ways().size()
-                || answer.ways().get(way).document().isEmpty()) {
-            throw new NotFoundException("way " + way);
-        }
-        return plans.take(
-                keeper.id(),
-                id,
-                row.base(),
-                answer.ways().get(way).document(),
-                words.of("edit.plantplan.taken"),
-                "planting");
+        SearchRow row = searches.shown(keeper.id(), id, PlantingKind.PLANTING, job);
+        List<String> documents = PlantAnswer.read(row.answer()).stream()
+                .flatMap(a -> a.ways().stream())
+                .map(PlantAnswer.Way::document)
+                .toList();
+        return plans.take(keeper.id(), id, row, documents, way, words.of("edit.plantplan.taken"), "planting");
     }
 }

@@ -48,6 +48,7 @@ public final class BoxSvg {
                 "air");
         areas(svg, scene.water(), height);
         areas(svg, scene.section(), height);
+        scene.behind().forEach(a -> svg.empty("path", "d", outline(a, height), "class", "beyond"));
         areas(svg, scene.solids(), height);
         plants.figures().forEach(p -> plant(svg, p, height));
         scene.animals().forEach(f -> figure(svg, f, width, height));
@@ -131,22 +132,26 @@ public final class BoxSvg {
 
     private static void areas(Svg svg, List<Scene.Area> areas, double height) {
         for (Scene.Area area : areas) {
-            StringBuilder d = new StringBuilder();
-            for (Point p : area.points()) {
-                d.append(d.isEmpty() ? 'M' : 'L')
-                        .append(Svg.n(EDGE + p.x() * UNITS))
-                        .append(' ')
-                        .append(Svg.n(y(p.y(), height)));
-            }
             svg.empty(
                     "path",
                     "d",
-                    d.append('Z'),
+                    outline(area, height),
                     "fill",
                     "url(#tx-" + area.texture().name().toLowerCase(Locale.ROOT) + ")",
                     "class",
                     "cut");
         }
+    }
+
+    private static String outline(Scene.Area area, double height) {
+        StringBuilder d = new StringBuilder();
+        for (Point p : area.points()) {
+            d.append(d.isEmpty() ? 'M' : 'L')
+                    .append(Svg.n(EDGE + p.x() * UNITS))
+                    .append(' ')
+                    .append(Svg.n(y(p.y(), height)));
+        }
+        return d.append('Z').toString();
     }
 
     private static double y(double z, double height) {
