@@ -9,13 +9,11 @@ import java.util.function.Function;
  * and forgets the one that was asked least lately.
  */
 public final class Memo<K, V> {
-    private static final float FULL = 0.75f;
-
     private final Map<K, V> known;
 
     /** @param most answers that are held */
     public Memo(int most) {
-        known = new LinkedHashMap<>(2 * most, FULL, true) {
+        known = new LinkedHashMap<>(2 * most, 0.75f, true) {
             private static final long serialVersionUID = 1;
 
             @Override
