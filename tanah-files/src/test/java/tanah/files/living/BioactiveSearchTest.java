@@ -2,13 +2,10 @@ package tanah.files.living;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -44,20 +41,6 @@ class BioactiveSearchTest {
 
     private static BioactiveFound searched(Design plan) {
         return BioactiveSearch.of(plan, CATALOGUE, () -> false).orElseThrow();
-    }
-
-    private static Design with(Design plan, String... species) {
-        List<CrewChoice.Dose> doses = new ArrayList<>();
-        for (String s : species) {
-            doses.add(new CrewChoice.Dose(
-                    "c" + doses.size(),
-                    s,
-                    OptionalInt.empty(),
-                    OptionalDouble.empty(),
-                    OptionalDouble.empty(),
-                    OptionalDouble.empty()));
-        }
-        return plan.withCrew(CrewChoice.NONE.withDoses(doses));
     }
 
     @ParameterizedTest
@@ -113,7 +96,7 @@ class BioactiveSearchTest {
 
     @Test
     void whatDiesOutIsLeftOutAndNothingElse() {
-        Design wrong = with(LIZARD, "trichorhina-tomentosa", "porcellionides-pruinosus");
+        Design wrong = Crews.with(LIZARD, "trichorhina-tomentosa", "porcellionides-pruinosus");
         BioactiveFound.Way way = search(wrong).ways().get(0);
         assertThat(way.changes())
                 .filteredOn(FloorChange.LeaveOut.class::isInstance)
@@ -149,7 +132,7 @@ class BioactiveSearchTest {
     void whereNobodyLivesItSaysWhatStandsAgainstIt() {
         RoomPlan room = FROGS.room().orElseThrow();
         RoomPlan.Season freezing = new RoomPlan.Season(2, 2, 0.5, 0.5);
-        Design cold = with(FROGS, "sinella-curviseta")
+        Design cold = Crews.with(FROGS, "sinella-curviseta")
                 .withRoom(Optional.of(new RoomPlan(freezing, freezing, room.givenBand(), room.kept())));
         BioactiveFound found = search(cold);
         assertThat(found.state()).isEqualTo(BioactiveFound.State.NONE);

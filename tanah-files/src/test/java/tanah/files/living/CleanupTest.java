@@ -4,12 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -43,20 +41,6 @@ class CleanupTest {
     private static final Design MILLIPEDES = Examples.read("giant-millipede-box");
     private static final EditContext CONTEXT =
             new EditContext(CATALOGUE, LocalDate.of(2026, 3, 1), new PlanProposals(CATALOGUE));
-
-    private static Design with(Design plan, String... species) {
-        List<CrewChoice.Dose> doses = new ArrayList<>();
-        for (String s : species) {
-            doses.add(new CrewChoice.Dose(
-                    "c" + doses.size(),
-                    s,
-                    OptionalInt.empty(),
-                    OptionalDouble.empty(),
-                    OptionalDouble.empty(),
-                    OptionalDouble.empty()));
-        }
-        return plan.withCrew(CrewChoice.NONE.withDoses(doses));
-    }
 
     private static Evaluation whole(Design plan) {
         return Evaluator.evaluate(plan, CATALOGUE, Evaluator.Depth.WHOLE);
@@ -96,7 +80,7 @@ class CleanupTest {
 
     @Test
     void dampLoversDieOutInTheDesertAndTheRemedyHeals() {
-        Design wrong = with(LIZARD, "trichorhina-tomentosa");
+        Design wrong = Crews.with(LIZARD, "trichorhina-tomentosa");
         Evaluation e = whole(wrong);
         Finding absent = e.findings().stream()
                 .filter(f -> f.rule().value().equals("crew.kind") && f.severity() == Severity.STOP)
@@ -111,7 +95,7 @@ class CleanupTest {
                     .as(r.key())
                     .noneMatch(f -> f.rule().value().equals("crew.kind") && f.severity() == Severity.STOP);
         }
-        assertThat(whole(with(LIZARD, "porcellionides-pruinosus"))
+        assertThat(whole(Crews.with(LIZARD, "porcellionides-pruinosus"))
                         .cleanup()
                         .orElseThrow()
                         .doses()
@@ -123,7 +107,7 @@ class CleanupTest {
     /** Millipedes eat the leaves away; more of them sooner, and a thin layer is said in time. */
     @Test
     void millipedesRunOutOfLeaves() {
-        Design two = with(MILLIPEDES, "sinella-curviseta");
+        Design two = Crews.with(MILLIPEDES, "sinella-curviseta");
         double before = whole(two).cleanup().orElseThrow().reserve().orElseThrow();
         Resident many = two.animals().get(0).withCount(two.animals().get(0).count() * 4);
         Evaluation crowded = whole(two.withAnimals(List.of(many)));
@@ -136,9 +120,9 @@ class CleanupTest {
 
     @Test
     void whatIsNotKnownIsSaid() {
-        assertThat(said(whole(with(FROGS, "a-kind-that-nobody-knows")))).contains("CAUTION crew.kind unknown c0");
-        assertThat(said(whole(with(FROGS, "neocaridina-davidi")))).contains("HINT crew.kind water c0");
-        Design bare = with(
+        assertThat(said(whole(Crews.with(FROGS, "a-kind-that-nobody-knows")))).contains("CAUTION crew.kind unknown c0");
+        assertThat(said(whole(Crews.with(FROGS, "neocaridina-davidi")))).contains("HINT crew.kind water c0");
+        Design bare = Crews.with(
                 FROGS.withGround(FROGS.ground()
                         .withLayers(FROGS.ground().layers().stream()
                                 .filter(l -> !l.is(Layer.Kind.LITTER))
@@ -178,7 +162,7 @@ class CleanupTest {
 
     @Test
     void editsAreBounded() {
-        Design one = with(FROGS, "sinella-curviseta");
+        Design one = Crews.with(FROGS, "sinella-curviseta");
         assertThat(new CrewEdit.SetNumber("c0", CrewNumber.COUNT, OptionalDouble.of(1e6)).refused(one, CONTEXT))
                 .isEmpty();
         assertThat(new CrewEdit.SetNumber("c0", CrewNumber.COUNT, OptionalDouble.of(1e6 + 1)).refused(one, CONTEXT))
@@ -230,7 +214,7 @@ class CleanupTest {
         double to = seen.cleanup().orElseThrow().mould().seen().orElseThrow().to();
         assertThat(said(seen)).contains("HINT mould.normal  crew");
         assertThat(said(whole(stony))).noneMatch(s -> s.contains("mould.normal"));
-        double alone = whole(with(wooden, "trichorhina-tomentosa"))
+        double alone = whole(Crews.with(wooden, "trichorhina-tomentosa"))
                 .cleanup()
                 .orElseThrow()
                 .mould()

@@ -7,7 +7,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -138,13 +137,7 @@ class RefugeTest {
 
     @Test
     void aKindThatWithdrawsMissesItsDampPlaceUntilThereIsOne() {
-        CrewChoice.Dose dose = new CrewChoice.Dose(
-                "c",
-                "porcellionides-pruinosus",
-                OptionalInt.empty(),
-                OptionalDouble.empty(),
-                OptionalDouble.empty(),
-                OptionalDouble.empty());
+        CrewChoice.Dose dose = Crews.dose("c", "porcellionides-pruinosus");
         double least = CATALOGUE
                 .findCrew(dose.species())
                 .orElseThrow()
@@ -192,25 +185,15 @@ class RefugeTest {
     /** A grown collared lizard is some 25 cm long: what is shorter than a hundredth of that is not hunted. */
     @Test
     void whatIsTooSmallIsNotHunted() {
-        Design both = LIZARD.withCrew(
-                CrewChoice.NONE.withDoses(List.of(dose("a", "seira-sp"), dose("b", "porcellionides-pruinosus"))));
+        Design both = LIZARD.withCrew(CrewChoice.NONE.withDoses(
+                List.of(Crews.dose("a", "seira-sp"), Crews.dose("b", "porcellionides-pruinosus"))));
         Cleanup c = steady(both).cleanup().orElseThrow();
         assertThat(c.plan().crew().get(0).preyed()).isZero();
         assertThat(c.plan().crew().get(1).preyed()).isGreaterThan(0);
-        Design frogs = FROGS.withCrew(CrewChoice.NONE.withDoses(List.of(dose("a", "sinella-curviseta"))));
+        Design frogs = FROGS.withCrew(CrewChoice.NONE.withDoses(List.of(Crews.dose("a", "sinella-curviseta"))));
         assertThat(steady(frogs).cleanup().orElseThrow().plan().crew().get(0).preyed())
                 .as("a frog of 8 cm does hunt springtails")
                 .isGreaterThan(0);
-    }
-
-    private static CrewChoice.Dose dose(String id, String species) {
-        return new CrewChoice.Dose(
-                id,
-                species,
-                OptionalInt.empty(),
-                OptionalDouble.empty(),
-                OptionalDouble.empty(),
-                OptionalDouble.empty());
     }
 
     @Test
