@@ -90,6 +90,7 @@ class OneStoreTest {
                 Optional.empty(),
                 Fixing.UNSAID,
                 Optional.empty(),
+                Optional.empty(),
                 OtherFields.NONE));
         return design.withHardscape(all);
     }

@@ -3,6 +3,7 @@ import { place } from "./live.js";
 import { Climate } from "./climate.js";
 
 const SNAP = 0.5; // cm
+const FINE = 0.1; // cm, for the corners of an outline
 const words = document.getElementById("words").dataset;
 
 export const drag = {
@@ -37,7 +38,8 @@ export const drag = {
     const up = drag.py - event.clientY;
     if (!drag.moved && Math.hypot(across, up) < 3) { return; }
     drag.moved = true;
-    const snap = (v) => event.altKey ? Math.round(v * 10) / 10 : Math.round(v / SNAP) * SNAP;
+    const step = event.altKey || drag.piece?.move.startsWith("corner-") ? FINE : SNAP;
+    const snap = (v) => Math.round(Math.round(v / step) * step * 10) / 10;
     if (drag.reader) {
       const to = [snap(drag.from[0] + across / drag.scale), snap(drag.from[1] + up / drag.scale)];
       if (String(to) !== String(drag.to)) { drag.to = to; this.climate.read(drag.reader, to); }

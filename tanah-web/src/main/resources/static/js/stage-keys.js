@@ -35,6 +35,10 @@ export const keys = {
     const by = event.shiftKey ? 0.1 : SNAP;
     if (steps) {
       this.sendPlace(piece.dataset, Number(piece.dataset.x) + by * steps[0], Number(piece.dataset.other) + by * steps[1]);
+    } else if (piece.classList.contains("corner")) {
+      const what = { Delete: "drop", Backspace: "drop", "+": "split", Insert: "split" }[event.key];
+      if (!what) { return; }
+      this.sendOp(piece.dataset.move, piece.dataset.part, what);
     } else if ((event.key === "," || event.key === ".") && piece.dataset.of === "hardscape") {
       this.sendOp("turn", piece.dataset.part, event.key === "," ? "15" : "-15");
     } else if (event.key === "Delete") {

@@ -7,6 +7,7 @@ import { edits } from "./stage-edits.js";
 import { keys } from "./stage-keys.js";
 import { queue } from "./stage-queue.js";
 import { drag } from "./stage-drag.js";
+import { unfold } from "./stage-unfold.js";
 
 /** A stage in the hand: sends edits as they are made, drags edges and pieces, keeps what is not sent yet. */
 Alpine.data("stage", () => ({
@@ -16,12 +17,14 @@ Alpine.data("stage", () => ({
   ...keys,
   ...queue,
   ...drag,
+  ...unfold,
 
   init() {
     const root = this.$el;
     this.path = root.dataset.path;
     this.view = root.dataset.view;
     this.cut = new URLSearchParams(location.search).get("cut") ?? "";
+    this.keepUnfolded();
     this.climate = new Climate(() => this.look());
     root.addEventListener("submit", (e) => this.submitted(e));
     root.addEventListener("change", (e) => this.changed(e));

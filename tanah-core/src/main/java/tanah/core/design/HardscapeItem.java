@@ -22,6 +22,7 @@ import tanah.core.geometry.Point;
  * @param inWater whether it stands in the water part
  * @param fixing  what it stands on and how it is held
  * @param hide    the climate place that it makes, if it is one: warm, cool, humid or high
+ * @param look    how it is drawn, if that was saved
  * @param kept    what the climate will read
  */
 @RecordBuilder
@@ -39,6 +40,7 @@ public record HardscapeItem(
         Optional<Boolean> inWater,
         Fixing fixing,
         Optional<Hide> hide,
+        Optional<PieceLook> look,
         OtherFields kept)
         implements HardscapeItemBuilder.With {
     public HardscapeItem {
@@ -71,21 +73,9 @@ public record HardscapeItem(
     public HardscapeItem moved(double dx, double dy, double dz) {
         List<Point> there =
                 outline.stream().map(p -> new Point(p.x() + dx, p.y() + dy)).toList();
-        return new HardscapeItem(
-                id,
-                name,
-                kind,
-                media,
-                there,
-                OptionalDouble.of(Math.max(0, base() + dz)),
-                height,
-                volume,
-                density,
-                mass,
-                inWater,
-                fixing,
-                hide,
-                kept);
+        return with().outline(there)
+                .givenBase(OptionalDouble.of(Math.max(0, base() + dz)))
+                .build();
     }
 
     public HardscapeItem shaped(List<Point> changed, double newHeight) {
@@ -96,11 +86,12 @@ public record HardscapeItem(
         return withName(changed);
     }
 
-    /** The piece made of something else; the material's density counts again. */
+    /** The piece made of something else; the material's density counts again, and it looks like the new material. */
     public HardscapeItem madeOf(String newKind, String newMedia) {
         return with().kind(Optional.of(newKind))
                 .media(Optional.of(newMedia))
                 .density(OptionalDouble.empty())
+                .look(Optional.empty())
                 .build();
     }
 

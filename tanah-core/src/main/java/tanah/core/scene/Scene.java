@@ -108,11 +108,18 @@ public record Scene(
      *
      * @param part id
      * @param texture what it is made of
-     * @param points corners
+     * @param points corners as they are drawn
+     * @param frame corners as they were computed; for a piece of hardscape the box that it stands in
      */
-    public record Area(String part, Texture texture, List<Point> points) {
+    public record Area(String part, Texture texture, List<Point> points, List<Point> frame) {
         public Area {
             points = List.copyOf(points);
+            frame = List.copyOf(frame);
+        }
+
+        /** Drawn as it was computed. */
+        public Area(String part, Texture texture, List<Point> points) {
+            this(part, texture, points, points);
         }
     }
 

@@ -11,7 +11,6 @@ import tanah.core.design.PieceMove;
 import tanah.core.design.Probe;
 import tanah.core.design.VesselPlan;
 import tanah.core.geometry.Plane;
-import tanah.core.geometry.Point;
 import tanah.core.ground.Cell;
 import tanah.core.ground.GroundResult;
 import tanah.core.ground.Terrain;
@@ -155,14 +154,7 @@ public final class SceneBuilder {
                         (HardscapeItem h) -> -PieceMove.box(h).front()))
                 .map(h -> {
                     PieceMove.Box box = PieceMove.box(h);
-                    return new Area(
-                            h.id(),
-                            Textures.of(h),
-                            List.of(
-                                    new Point(box.left(), h.base()),
-                                    new Point(box.right(), h.base()),
-                                    new Point(box.right(), h.top()),
-                                    new Point(box.left(), h.top())));
+                    return PieceAreas.front(h, box.left(), box.right());
                 })
                 .toList();
     }
@@ -171,7 +163,7 @@ public final class SceneBuilder {
     private List<Area> pieces() {
         return design.hardscape().stream()
                 .sorted(java.util.Comparator.comparingDouble(HardscapeItem::top))
-                .map(item -> new Area(item.id(), Textures.of(item), item.outline()))
+                .map(PieceAreas::above)
                 .toList();
     }
 
@@ -216,10 +208,10 @@ public final class SceneBuilder {
 
     /** Whether a solid of the section stands in the way of a low figure on the ground. */
     private static boolean meets(Area solid, double from, double to, double ground) {
-        double left = solid.points().get(0).x();
-        double right = solid.points().get(1).x();
-        double low = solid.points().get(0).y();
-        double high = solid.points().get(2).y();
+        double left = solid.frame().get(0).x();
+        double right = solid.frame().get(1).x();
+        double low = solid.frame().get(0).y();
+        double high = solid.frame().get(2).y();
         return left < to && right > from && high > ground + THIN && low < ground + LOW_FIGURE;
     }
 

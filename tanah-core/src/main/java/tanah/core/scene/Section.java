@@ -104,13 +104,14 @@ record Section(Design design, double length, GroundResult ground, double cut) {
                 new Point(from, upper.at(from, cut))));
     }
 
-    /** Hardscape that the cut passes, as boxes: its true shape is not in the design. */
+    /** Hardscape that the cut passes, as wide as its box is there. */
     List<Area> solids() {
         List<Area> areas = new ArrayList<>();
         for (HardscapeItem item : design.hardscape()) {
             Cell cell = new Cell(new ConvexPolygon(item.outline()), List.of(), Plane.FLOOR, false);
             trapezoid(cell, Plane.level(item.base()), Plane.level(item.base() + item.height()))
-                    .ifPresent(p -> areas.add(new Area(item.id(), Textures.of(item), p)));
+                    .ifPresent(p -> areas.add(
+                            PieceAreas.front(item, p.get(0).x(), p.get(1).x())));
         }
         return areas;
     }

@@ -12,6 +12,7 @@ import tanah.core.design.Device;
 import tanah.core.design.Envelope;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.Layer;
+import tanah.core.design.PieceLook;
 import tanah.core.design.Probe;
 import tanah.core.design.VesselPlan;
 import tanah.core.design.WaterFeature;
@@ -137,9 +138,7 @@ public final class SideView {
         List<Dam> dams = d.ground().dams().stream()
                 .map(w -> w.at(turned(w.region()), w.top()))
                 .toList();
-        List<HardscapeItem> items = d.hardscape().stream()
-                .map(h -> h.shaped(turned(h.outline()), h.height()))
-                .toList();
+        List<HardscapeItem> items = d.hardscape().stream().map(SideView::turned).toList();
         List<Probe> probes = d.probes().stream()
                 .map(p -> new Probe(p.id(), p.name(), p.kind(), p.zone(), p.y(), p.x(), p.z(), p.on(), p.reads()))
                 .toList();
@@ -153,6 +152,13 @@ public final class SideView {
                                 .withFeatures(w.features().stream()
                                         .map(SideView::turned)
                                         .toList())));
+    }
+
+    /** A piece seen from its end has the form that it has, with an outline of its own. */
+    private static HardscapeItem turned(HardscapeItem h) {
+        HardscapeItem seen = h.shaped(turned(h.outline()), h.height());
+        PieceLook look = PieceLook.of(h);
+        return seen.withLook(Optional.of(PieceLook.made(seen, look.form(), look.seed())));
     }
 
     /** Sheets lie on other sides of a box whose axes are exchanged. */

@@ -9,6 +9,7 @@ import tanah.core.design.Fixing;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.Ids;
 import tanah.core.design.OtherFields;
+import tanah.core.design.PieceLook;
 import tanah.core.design.PieceMove;
 import tanah.core.geometry.ConvexPolygon;
 import tanah.core.ground.GroundResult;
@@ -90,9 +91,10 @@ public final class PieceProposal {
                 Optional.of(inWater(ground, plan, base)),
                 Fixing.UNSAID,
                 Optional.empty(),
+                Optional.empty(),
                 OtherFields.NONE);
         List<HardscapeItem> all = new java.util.ArrayList<>(design.hardscape());
-        all.add(item);
+        all.add(item.withLook(Optional.of(PieceLook.of(item))));
         return design.withHardscape(all);
     }
 

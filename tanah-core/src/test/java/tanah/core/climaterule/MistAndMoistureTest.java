@@ -226,6 +226,7 @@ class MistAndMoistureTest {
                 Optional.of(false),
                 Fixing.UNSAID,
                 Optional.of(new HardscapeItem.Hide(kind, kept)),
+                Optional.empty(),
                 OtherFields.NONE);
         return TestDesigns.box(1.2, 0.6, 0.6, TestDesigns.soil("sand_play", 0.1))
                 .withHardscape(List.of(hide));

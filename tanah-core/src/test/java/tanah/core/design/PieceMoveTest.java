@@ -70,6 +70,7 @@ class PieceMoveTest {
                 Optional.empty(),
                 Fixing.UNSAID,
                 Optional.empty(),
+                Optional.empty(),
                 OtherFields.NONE);
     }
 }

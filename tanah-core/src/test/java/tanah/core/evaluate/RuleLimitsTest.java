@@ -61,6 +61,7 @@ class RuleLimitsTest {
                 Optional.of(true),
                 Fixing.UNSAID,
                 Optional.empty(),
+                Optional.empty(),
                 kept);
     }
 

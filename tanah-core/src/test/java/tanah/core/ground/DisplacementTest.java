@@ -48,6 +48,7 @@ class DisplacementTest {
                 inWater,
                 Fixing.UNSAID,
                 Optional.empty(),
+                Optional.empty(),
                 OtherFields.NONE);
     }
 

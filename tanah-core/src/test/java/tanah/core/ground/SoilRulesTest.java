@@ -182,6 +182,7 @@ class SoilRulesTest {
                     Optional.of(false),
                     Fixing.UNSAID,
                     Optional.empty(),
+                    Optional.empty(),
                     OtherFields.NONE)));
         }
         GroundResult ground = GroundModel.compute(d, TestDesigns.vessel(d), c);
@@ -252,6 +253,7 @@ class SoilRulesTest {
                 OptionalDouble.empty(),
                 Optional.of(wet),
                 Fixing.UNSAID,
+                Optional.empty(),
                 Optional.empty(),
                 OtherFields.NONE);
     }

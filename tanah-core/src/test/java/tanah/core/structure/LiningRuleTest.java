@@ -59,6 +59,7 @@ class LiningRuleTest {
                 Optional.of(false),
                 Fixing.UNSAID,
                 Optional.empty(),
+                Optional.empty(),
                 OtherFields.NONE);
     }
 

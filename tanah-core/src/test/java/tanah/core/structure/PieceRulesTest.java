@@ -46,6 +46,7 @@ class PieceRulesTest {
                 Optional.of(false),
                 fixing,
                 Optional.empty(),
+                Optional.empty(),
                 OtherFields.NONE);
     }
 

@@ -49,6 +49,7 @@ class PointLoadRuleTest {
                 Optional.of(false),
                 fixing,
                 Optional.empty(),
+                Optional.empty(),
                 OtherFields.NONE);
     }
 

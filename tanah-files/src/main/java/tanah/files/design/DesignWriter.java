@@ -147,6 +147,12 @@ public final class DesignWriter {
             ObjectNode hide = node.putObject("hide").put("kind", v.kind());
             keep(hide, v.kept());
         });
+        h.look().ifPresent(l -> {
+            ObjectNode look =
+                    node.putObject("look").put("form", l.form().word()).put("seed", l.seed());
+            look.set("plan_frac", GroundWriter.shares(l.plan()));
+            look.set("front_frac", GroundWriter.shares(l.front()));
+        });
         keep(node, h.kept());
         return node;
     }

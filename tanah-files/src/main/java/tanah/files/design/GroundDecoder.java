@@ -12,6 +12,8 @@ import tanah.core.design.Fixing;
 import tanah.core.design.Ground;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.Layer;
+import tanah.core.design.PieceForm;
+import tanah.core.design.PieceLook;
 import tanah.core.design.Ramp;
 import tanah.core.design.Recipe;
 import tanah.core.design.Surface;
@@ -92,6 +94,12 @@ final class GroundDecoder {
         return points;
     }
 
+    private static List<Point> shares(JsonNode value) {
+        List<Point> points = new ArrayList<>();
+        value.forEach(p -> points.add(new Point(p.get(0).asDouble(), p.get(1).asDouble())));
+        return points;
+    }
+
     private static Surface surface(Fields f) {
         return switch (f.text("type")) {
             case "thickness" -> new Surface.Thickness(f.number("thickness_cm", Unit.CENTIMETRE));
@@ -132,7 +140,17 @@ final class GroundDecoder {
                 f.flag("in_water"),
                 fixing(f),
                 f.object("hide").map(h -> new HardscapeItem.Hide(h.text("kind"), h.rest())),
+                look(f),
                 f.rest());
+    }
+
+    private static Optional<PieceLook> look(Fields f) {
+        return f.object("look")
+                .map(l -> new PieceLook(
+                        PieceForm.of(l.text("form")).orElseThrow(),
+                        l.optionalInt("seed").orElse(0),
+                        shares(l.take("plan_frac")),
+                        shares(l.take("front_frac"))));
     }
 
     private static Fixing fixing(Fields f) {

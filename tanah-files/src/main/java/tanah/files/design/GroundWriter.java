@@ -76,6 +76,12 @@ final class GroundWriter {
         return node;
     }
 
+    static ArrayNode shares(List<Point> corners) {
+        ArrayNode node = JSON.arrayNode();
+        corners.forEach(p -> node.addArray().add(DesignWriter.decimal(p.x())).add(DesignWriter.decimal(p.y())));
+        return node;
+    }
+
     private static ObjectNode surface(Surface surface) {
         ObjectNode node = JSON.objectNode();
         if (surface instanceof Surface.Thickness t) {

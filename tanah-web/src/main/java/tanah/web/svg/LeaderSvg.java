@@ -28,7 +28,7 @@ record LeaderSvg(Svg svg, Viewport view, Scene scene, SheetText text) {
         for (Scene.Area solid : scene.solids()) {
             Caption caption = text.captions().get(solid.part());
             if (caption != null) {
-                List<Point> p = solid.points();
+                List<Point> p = solid.frame();
                 double x = (p.get(0).x() + p.get(1).x()) / 2;
                 double z = (p.get(0).y() + p.get(2).y()) / 2;
                 (x < scene.length() / 2 ? left : right)

@@ -52,9 +52,15 @@ final class PieceSvg {
 
     private void piece(Scene.Area drawn, Scene.Area fromAbove, String style, String move, String points) {
         Caption caption = text.captions().get(drawn.part());
-        double other = least(move.equals("move") ? fromAbove.points() : drawn.points(), false);
-        Move moves = new Move(move, least(fromAbove.points(), true), other);
-        thing(drawn, style, "hardscape", caption == null ? drawn.part() : caption.both(), points, moves);
+        double other = least(move.equals("move") ? fromAbove.frame() : drawn.frame(), false);
+        Move moves = new Move(move, least(fromAbove.frame(), true), other);
+        String name = caption == null ? drawn.part() : caption.both();
+        thing(drawn, style, "hardscape", name, points, moves);
+        if (drawn.part().equals(text.selected())
+                && text.movable()
+                && text.stage().equals("hardscape")) {
+            new CornerSvg(svg, view, scene.width()).draw(drawn, fromAbove, name);
+        }
     }
 
     /** A wall between land and water; in the water stage it is dragged as a whole. */
@@ -78,10 +84,6 @@ final class PieceSvg {
         boolean movable = text.movable() && text.stage().equals(stage);
         String fill = "url(#tx-" + drawn.texture().name().toLowerCase(Locale.ROOT) + ")";
         List<Object> attributes = new java.util.ArrayList<>(List.of(
-                "points",
-                points,
-                "fill",
-                style.equals("beyond-piece") ? "none" : fill,
                 "class",
                 style + (selected ? " selected" : "") + (movable ? " movable" : ""),
                 "data-part",
@@ -107,7 +109,12 @@ final class PieceSvg {
                     "data-other",
                     Svg.n(move.other() * 100)));
         }
-        svg.open("polygon", attributes.toArray()).text("title", name).close("polygon");
+        boolean plan = move.op().equals("move") || move.op().equals("dam-move");
+        svg.open("g", attributes.toArray()).text("title", name);
+        // what is taken hold of is the whole of the piece's box, also where its outline is hollow or thin
+        svg.empty("polygon", "points", points(drawn.frame(), plan), "class", "hold");
+        svg.empty("polygon", "points", points, "fill", style.equals("beyond-piece") ? "none" : fill)
+                .close("g");
     }
 
     private void ramp(Scene.Line ramp) {

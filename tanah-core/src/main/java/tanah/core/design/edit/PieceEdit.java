@@ -10,6 +10,8 @@ import tanah.core.design.Design;
 import tanah.core.design.Fixing;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.OtherFields;
+import tanah.core.design.PieceForm;
+import tanah.core.design.PieceLook;
 import tanah.core.design.PieceMove;
 
 /** Changes of stage 4: pieces. */
@@ -85,6 +87,45 @@ public sealed interface PieceEdit extends Edit {
                 OtherFields measures = i.hide().map(HardscapeItem.Hide::kept).orElse(OtherFields.NONE);
                 return i.asHide(kind.map(k -> new HardscapeItem.Hide(k, measures)));
             });
+        }
+    }
+
+    /** Draw a piece as a form, with outlines of its own. */
+    record Form(String item, PieceForm form, int seed) implements PieceEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return change(design, item, i -> i.withLook(Optional.of(PieceLook.made(i, form, seed))));
+        }
+    }
+
+    /** Draw a piece of the same form with another outline. */
+    record FormAnew(String item) implements PieceEdit {
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return change(design, item, i -> {
+                PieceLook look = PieceLook.of(i);
+                return i.withLook(Optional.of(PieceLook.made(i, look.form(), (look.seed() + 1) & 0xffff)));
+            });
+        }
+    }
+
+    /** Change the outline of a piece at one corner. */
+    record Outline(String item, PieceLook.View view, int corner, OutlineChange change) implements PieceEdit {
+        @Override
+        public Optional<Refusal> refused(Design design, EditContext context) {
+            Optional<HardscapeItem> piece =
+                    design.hardscape().stream().filter(i -> i.id().equals(item)).findFirst();
+            int corners = piece.map(i -> PieceLook.of(i).seen(view).size()).orElse(0);
+            if (corner < 0 || corner >= corners) {
+                return Optional.of(Refusal.CORNER_GONE);
+            }
+            return change.refused(corners);
+        }
+
+        @Override
+        public Design apply(Design design, EditContext context) {
+            return PieceEdit.change(
+                    design, item, i -> i.withLook(Optional.of(change.apply(PieceLook.of(i), i, view, corner))));
         }
     }
 

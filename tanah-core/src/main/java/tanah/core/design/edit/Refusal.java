@@ -1,5 +1,7 @@
 package tanah.core.design.edit;
 
+import tanah.core.design.PieceLook;
+
 /** Why a change cannot be made on a plan. */
 public enum Refusal {
     VESSEL_FIRST("vessel.first"),
@@ -24,7 +26,10 @@ public enum Refusal {
     RAMPS_MANY("ramps.many", PlanLimits.RAMPS),
     LAYERS_MANY("layers.many", PlanLimits.LAYERS),
     ISLET_SMALL("islet.small"),
-    POOL_NONE("pool.none");
+    POOL_NONE("pool.none"),
+    CORNER_GONE("corner.gone"),
+    CORNERS_MANY("corners.many", PieceLook.MOST),
+    CORNERS_FEW("corners.few", PieceLook.FEWEST);
 
     private final String word;
     private final int most;

@@ -18,6 +18,8 @@ import tanah.core.design.Design;
 import tanah.core.design.Fixing;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.OtherFields;
+import tanah.core.design.PieceForm;
+import tanah.core.design.PieceLook;
 import tanah.core.design.PieceMove;
 import tanah.core.geometry.Point;
 import tanah.core.testing.TestDesigns;
@@ -52,6 +54,7 @@ class PieceEditTest {
                 OptionalDouble.empty(),
                 Optional.empty(),
                 Fixing.UNSAID,
+                Optional.empty(),
                 Optional.empty(),
                 OtherFields.NONE);
     }
@@ -193,5 +196,75 @@ class PieceEditTest {
                         .get(0)
                         .hide())
                 .isEmpty();
+    }
+
+    @Test
+    void aFormIsDrawnAndNothingElseChanges() {
+        HardscapeItem formed = after(new PieceEdit.Form("a", PieceForm.STACK, 5));
+        assertThat(formed.look()).contains(PieceLook.made(stone("a", 0.1), PieceForm.STACK, 5));
+        assertThat(formed.withLook(Optional.empty())).isEqualTo(stone("a", 0.1));
+    }
+
+    @Test
+    void anotherOutlineKeepsTheForm() {
+        Design formed = new PieceEdit.Form("a", PieceForm.ROOT, 0xffff).apply(stony(), CONTEXT);
+        Design again = new PieceEdit.FormAnew("a").apply(formed, CONTEXT);
+        PieceLook look = again.hardscape().get(0).look().orElseThrow();
+        assertThat(look.form()).isEqualTo(PieceForm.ROOT);
+        assertThat(look.seed()).as("after the last comes the first").isZero();
+        assertThat(look.front())
+                .isNotEqualTo(PieceLook.of(formed.hardscape().get(0)).front());
+    }
+
+    @Test
+    void whatIsMadeOfSomethingElseLooksLikeIt() {
+        Design formed = new PieceEdit.Form("a", PieceForm.STACK, 5).apply(stony(), CONTEXT);
+        Design wood = new PieceEdit.MakeOf("a", "wood", "bogwood").apply(formed, CONTEXT);
+        assertThat(wood.hardscape().get(0).look()).isEmpty();
+    }
+
+    /** The stone begins 0.1 m from the left and the front and is 0.2 by 0.1 by 0.08 m, 0.1 m over the base. */
+    @ParameterizedTest
+    @CsvSource({
+        "PLAN,0.15,0.18,0.25,0.8",
+        "FRONT,0.15,0.16,0.25,0.75",
+        "PLAN,0.05,0.25,0,1",
+        "FRONT,0.35,0.09,1,0",
+    })
+    void aCornerGoesWhereItIsPutAndNoFartherThanTheBox(
+            PieceLook.View view, double x, double other, double along, double share) {
+        PieceEdit edit = new PieceEdit.Outline("a", view, 4, new OutlineChange.To(x, other));
+        Point put = after(edit).look().orElseThrow().seen(view).get(4);
+        assertThat(put.x()).isEqualTo(along, within(CLOSE));
+        assertThat(put.y()).isEqualTo(share, within(CLOSE));
+    }
+
+    private static Optional<Refusal> refused(int corners, int corner, OutlineChange change) {
+        PieceLook full = PieceLook.of(stone("a", 0.1));
+        List<Point> plan = new java.util.ArrayList<>();
+        for (int i = 0; i < corners; i++) {
+            plan.add(new Point((double) i / corners, i % 2));
+        }
+        Design drawn = stony().withHardscape(List.of(stone("a", 0.1).withLook(Optional.of(full.withPlan(plan)))));
+        return new PieceEdit.Outline("a", PieceLook.View.PLAN, corner, change).refused(drawn, CONTEXT);
+    }
+
+    @Test
+    void anOutlineHasNeitherTooFewNorTooManyCorners() {
+        assertThat(refused(3, 0, new OutlineChange.Drop())).contains(Refusal.CORNERS_FEW);
+        assertThat(refused(4, 0, new OutlineChange.Drop())).isEmpty();
+        assertThat(refused(59, 0, new OutlineChange.Split())).isEmpty();
+        assertThat(refused(60, 0, new OutlineChange.Split())).contains(Refusal.CORNERS_MANY);
+    }
+
+    @Test
+    void aCornerThatIsNotThereIsRefused() {
+        assertThat(refused(5, 4, new OutlineChange.Split())).isEmpty();
+        assertThat(refused(5, 5, new OutlineChange.Split())).contains(Refusal.CORNER_GONE);
+        assertThat(refused(5, -1, new OutlineChange.Drop())).contains(Refusal.CORNER_GONE);
+        assertThat(refused(5, 1, new OutlineChange.To(Double.NaN, 0.1))).contains(Refusal.CORNER_GONE);
+        assertThat(new PieceEdit.Outline("gone", PieceLook.View.PLAN, 0, new OutlineChange.Drop())
+                        .refused(stony(), CONTEXT))
+                .contains(Refusal.CORNER_GONE);
     }
 }

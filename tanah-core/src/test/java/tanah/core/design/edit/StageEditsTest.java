@@ -231,6 +231,7 @@ class StageEditsTest {
                 Optional.empty(),
                 Fixing.UNSAID,
                 Optional.empty(),
+                Optional.empty(),
                 OtherFields.NONE);
         return box().withHardscape(List.of(stone));
     }

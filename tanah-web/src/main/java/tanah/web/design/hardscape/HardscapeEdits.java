@@ -10,6 +10,8 @@ import tanah.core.design.Design;
 import tanah.core.design.Fixing;
 import tanah.core.design.HardscapeItem;
 import tanah.core.design.Ids;
+import tanah.core.design.PieceForm;
+import tanah.core.design.PieceLook;
 import tanah.core.design.PieceMove;
 import tanah.core.design.edit.PieceEdit;
 import tanah.core.design.edit.PieceNumber;
@@ -41,9 +43,17 @@ public class HardscapeEdits {
     private final Words words;
     private final NumberEdit numbers;
     private final Edits edits;
+    private final Corners corners;
 
     HardscapeEdits(
-            Catalogues catalogues, NewPiece fresh, PartNames names, Words words, NumberEdit numbers, Edits edits) {
+            Catalogues catalogues,
+            NewPiece fresh,
+            PartNames names,
+            Words words,
+            NumberEdit numbers,
+            Edits edits,
+            Corners corners) {
+        this.corners = corners;
         this.numbers = numbers;
         this.edits = edits;
         this.catalogues = catalogues;
@@ -53,6 +63,9 @@ public class HardscapeEdits {
     }
 
     public EditOutcome apply(Design design, EditForm form, long keeper, FieldErrors errors) {
+        if (form.opWord().startsWith(Corners.OP)) {
+            return corners.apply(design, form, errors);
+        }
         if (form.opWord().equals("add")) {
             return fresh.add(design, form, keeper, errors);
         }
@@ -76,6 +89,8 @@ public class HardscapeEdits {
             case "media" -> media(design, item, value, errors);
             case "support" -> support(design, item, value, errors);
             case "hide" -> hide(design, item, value, errors);
+            case "form" -> form(design, item, value, errors);
+            case "form-anew" -> act(design, new PieceEdit.FormAnew(item.id()), said(item, design, "edit.formed"));
             case "wet" ->
                 act(
                         design,
@@ -176,6 +191,18 @@ public class HardscapeEdits {
                         "edit.hide",
                         named(item, design),
                         words.of("hide." + (value.isEmpty() ? "none" : value)).toLowerCase(Locale.ROOT)));
+    }
+
+    private EditOutcome form(Design design, HardscapeItem item, String value, FieldErrors errors) {
+        Optional<PieceForm> form = PieceForm.of(value);
+        if (form.isEmpty()) {
+            errors.add("form-" + item.id(), "error.choice");
+            return EditOutcome.none(design, item.id());
+        }
+        return act(
+                design,
+                new PieceEdit.Form(item.id(), form.get(), PieceLook.of(item).seed()),
+                said(item, design, "edit.formed"));
     }
 
     /** Dragged in the plan. */

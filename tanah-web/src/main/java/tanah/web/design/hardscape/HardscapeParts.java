@@ -8,6 +8,8 @@ import org.springframework.stereotype.Component;
 import tanah.core.catalogue.Catalogue;
 import tanah.core.design.Fixing;
 import tanah.core.design.HardscapeItem;
+import tanah.core.design.PieceForm;
+import tanah.core.design.PieceLook;
 import tanah.core.design.Solids;
 import tanah.core.design.edit.PieceEdit;
 import tanah.core.evaluate.Evaluation;
@@ -95,6 +97,16 @@ public class HardscapeParts {
                 words.of("field.hide"),
                 item.hide().map(HardscapeItem.Hide::kind).orElse(""),
                 hides));
+        List<FieldView.Option> forms = new ArrayList<>();
+        for (PieceForm form : PieceForm.values()) {
+            forms.add(new FieldView.Option(form.word(), words.of("form." + form.word())));
+        }
+        fields.add(FieldView.choice(
+                "form",
+                item.id(),
+                words.of("field.form"),
+                PieceLook.of(item).form().word(),
+                forms));
         return fields;
     }
 
@@ -102,6 +114,7 @@ public class HardscapeParts {
         return List.of(
                 new PartView.Act("turn", "15", words.of("act.turn_left")),
                 new PartView.Act("turn", "-15", words.of("act.turn_right")),
+                new PartView.Act("form-anew", "", words.of("act.form_anew")),
                 new PartView.Act("copy", "", words.of("act.copy")),
                 new PartView.Act("remove", "", words.of("pit.take_out")));
     }

@@ -22,6 +22,8 @@ import tanah.core.design.Boxes;
 import tanah.core.design.Design;
 import tanah.core.design.Fixing;
 import tanah.core.design.HardscapeItem;
+import tanah.core.design.PieceForm;
+import tanah.core.design.PieceLook;
 import tanah.core.design.PieceMove;
 import tanah.core.vessel.Vessel;
 import tanah.web.catalogue.StockItem;
@@ -43,7 +45,8 @@ class HardscapeEditsTest {
             with.names,
             with.words,
             with.numbers,
-            with.edits);
+            with.edits,
+            new Corners(with.edits, with.names, with.catalogues, with.words));
 
     @BeforeEach
     void nothingInStock() {
@@ -251,5 +254,53 @@ class HardscapeEditsTest {
             assertThat(done.wording("form")).isEqualTo("error.piece.gone");
         }
         apply(LIZARD, "explode", PIECE, "").refusedAt("form");
+    }
+
+    // ---- outlines
+    @Test
+    void aPieceIsDrawnAsAFormAndAnew() {
+        Done formed = apply(LIZARD, "form", PIECE, "stack").taken();
+        assertThat(PieceLook.of(item(formed.design(), PIECE)).form()).isEqualTo(PieceForm.STACK);
+        Done anew = apply(formed.design(), "form-anew", PIECE, "").taken();
+        assertThat(PieceLook.of(item(anew.design(), PIECE)).form()).isEqualTo(PieceForm.STACK);
+        assertThat(PieceLook.of(item(anew.design(), PIECE)).plan())
+                .isNotEqualTo(PieceLook.of(item(formed.design(), PIECE)).plan());
+        apply(LIZARD, "form", PIECE, "pebble").refusedAt("form-" + PIECE);
+    }
+
+    private static String centimetres(double metres) {
+        return String.format(java.util.Locale.ROOT, "%.4f", metres * 100);
+    }
+
+    @Test
+    void aCornerIsPutDoubledAndTakenOut() {
+        PieceMove.Box box = PieceMove.box(item(LIZARD, PIECE));
+        String x = centimetres(box.left() + box.length() / 4);
+        String y = centimetres(box.front() + box.width() / 2);
+        Done put = apply(LIZARD, "corner-plan-1", PIECE, x, y).taken();
+        assertThat(PieceLook.of(item(put.design(), PIECE)).plan().get(1).x()).isCloseTo(0.25, within(1e-9));
+        assertThat(PieceLook.of(item(put.design(), PIECE)).plan().get(1).y()).isCloseTo(0.5, within(1e-9));
+        int corners = PieceLook.of(item(LIZARD, PIECE)).front().size();
+        Done split = apply(LIZARD, "corner-front-0", PIECE, "split").taken();
+        assertThat(PieceLook.of(item(split.design(), PIECE)).front()).hasSize(corners + 1);
+        Done dropped = apply(split.design(), "corner-front-1", PIECE, "drop").taken();
+        assertThat(PieceLook.of(item(dropped.design(), PIECE))).isEqualTo(PieceLook.of(item(LIZARD, PIECE)));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "corner-side-1,10,10",
+        "corner-plan,10,10",
+        "corner-plan-,10,10",
+        "corner-plan-x,10,10",
+        "corner-plan-9999,10,10",
+        "corner-plan-999,10,10",
+        "corner-plan-1,ten,10",
+        "corner-plan-1,10,",
+        "corner-front-1,twist,",
+    })
+    void whatIsNoCornerChangesNothing(String op, String value, String other) {
+        apply(LIZARD, op, PIECE, value, other == null ? "" : other).refusedAt("form");
+        apply(LIZARD, op, "gone", "10", "10").refusedAt("form");
     }
 }
