@@ -64,10 +64,24 @@ public final class ClimateModel {
                 net, grid.enclosure.fixtures().stream().map(heat::beams).toList());
     }
 
-    /** The same enclosure with other multipliers; rays are followed again only where the mesh counts otherwise. */
+    /** The same enclosure with other multipliers; rays are followed again only of lamps above the lid where the mesh counts otherwise. */
     public ClimateModel with(Factors factors) {
-        boolean sameRays = factors.mesh() == net.factors.mesh();
-        return sameRays ? new ClimateModel(new Network(net.grid, factors), beams) : of(net.grid, factors);
+        Network other = new Network(net.grid, factors);
+        if (factors.mesh() == net.factors.mesh()) {
+            return new ClimateModel(other, beams);
+        }
+        DeviceHeat heat = new DeviceHeat(other);
+        List<HeatSources> seen = new ArrayList<>();
+        for (int i = 0; i < beams.size(); i++) {
+            Fixture f = enclosure().fixtures().get(i);
+            seen.add(isOverLid(f) ? heat.beams(f) : beams.get(i));
+        }
+        return new ClimateModel(other, seen);
+    }
+
+    private boolean isOverLid(Fixture f) {
+        return f.part() instanceof Fixture.Lamp lamp
+                && lamp.shape().at().z() > enclosure().shell().height();
     }
 
     /** The same box with other devices; rays of those that stay are not followed again. */

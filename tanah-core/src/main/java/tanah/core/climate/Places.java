@@ -189,11 +189,16 @@ public final class Places {
     public OptionalDouble groundOf(boolean warm) {
         double length = g.enclosure.shell().length();
         boolean left = warm == isWarmLeft();
-        return IntStream.range(0, g.tiles)
-                .filter(g::isLand)
-                .filter(t -> left ? g.x(t) < length / 3 : g.x(t) >= 2 * length / 3)
-                .mapToDouble(t -> s.ground[t])
-                .average();
+        double sum = 0;
+        int found = 0;
+        for (int t = 0; t < g.tiles; t++) {
+            double x = g.x(t);
+            if (g.isLand(t) && (left ? x < length / 3 : x >= 2 * length / 3)) {
+                sum += s.ground[t];
+                found++;
+            }
+        }
+        return found > 0 ? OptionalDouble.of(sum / found) : OptionalDouble.empty();
     }
 
     private int basking() {

@@ -1,6 +1,7 @@
 package tanah.core.equipment;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -47,6 +48,7 @@ public record EquipmentFound(
      * @param uv     index at the resting place
      * @param uvMiss 0 where UV is as wanted
      * @param near   by how much lamps hang too near an animal (m)
+     * @param stopped whether it brings a stop that the plan does not have, mistings and whole days left aside
      */
     public record Answer(
             LampChoice choice,
@@ -59,7 +61,8 @@ public record EquipmentFound(
             List<Value> values,
             double uv,
             double uvMiss,
-            double near) {
+            double near,
+            boolean stopped) {
         public Answer {
             misses = List.copyOf(misses);
             values = List.copyOf(values);
@@ -84,7 +87,28 @@ public record EquipmentFound(
                     .toList();
             double dry = humid.misses().stream().mapToDouble(Wish.Miss::weight).sum();
             return new Answer(
-                    choice, humid.design(), score - steady + dry, power, rated, margin, all, found, uv, uvMiss, near);
+                    choice,
+                    humid.design(),
+                    score - steady + dry,
+                    power,
+                    rated,
+                    margin,
+                    all,
+                    found,
+                    uv,
+                    uvMiss,
+                    near,
+                    stopped);
+        }
+
+        /** What brings no stop first; then by what it misses, its power, its devices, and how far it keeps from too warm. */
+        static Comparator<Answer> order() {
+            return Comparator.comparing(Answer::stopped)
+                    .thenComparingDouble(a -> a.isFeasible() ? 0 : Math.round(a.score() * 50) / 50.0)
+                    .thenComparingDouble(a -> Math.round(a.power() * 2) / 2.0)
+                    .thenComparingInt(a -> a.choice().devices())
+                    .thenComparingDouble(Answer::rated)
+                    .thenComparingDouble(a -> -a.margin());
         }
 
         /** Whether all is met but for humidity, which only a whole day settles. */

@@ -98,16 +98,22 @@ public final class EquipmentSearch {
         OptionWalk<EquipmentFound.Answer> walk = new OptionWalk<>(
                 IntStream.range(0, DIMENSIONS.size()).map(options::size).toArray(),
                 this::answer,
-                order(),
+                EquipmentFound.Answer.order(),
                 () -> stop.getAsBoolean() || memo.size() >= MOST);
         if (exact) {
             walk.all();
         } else {
             walk.climb();
-            walk.polish(() -> memo.values().stream().min(order()).orElseThrow(), this::position, MESH, MAT);
+            walk.polish(
+                    () -> memo.values().stream()
+                            .min(EquipmentFound.Answer.order())
+                            .orElseThrow(),
+                    this::position,
+                    MESH,
+                    MAT);
         }
         List<EquipmentFound.Answer> all = new ArrayList<>(memo.values());
-        all.sort(order());
+        all.sort(EquipmentFound.Answer.order());
         List<EquipmentFound.Answer> dry = new ArrayList<>();
         List<EquipmentFound.Answer> best = damp(all, dry);
         Optional<EquipmentFound.Answer> nearest =
@@ -140,7 +146,7 @@ public final class EquipmentSearch {
                 break;
             }
             boolean again = best.stream().anyMatch(b -> b.choice().isButForHeight(a.choice()));
-            if (again || !a.isWarmAsWanted() || mesh > driest + 1e-9 || mesh <= dampest) {
+            if (a.stopped() || again || !a.isWarmAsWanted() || mesh > driest + 1e-9 || mesh <= dampest) {
                 continue;
             }
             EquipmentFound.Answer settled = a.with(humid(a));
@@ -157,7 +163,7 @@ public final class EquipmentSearch {
             driest = dry ? Math.max(NARROWER * mesh, Math.min(mesh - CLOSER, CLOSING)) : driest;
             dampest = dry ? dampest : mesh;
         }
-        best.sort(order());
+        best.sort(EquipmentFound.Answer.order());
         return best;
     }
 
@@ -170,7 +176,9 @@ public final class EquipmentSearch {
     private Optional<EquipmentFound.Answer> nearest(List<EquipmentFound.Answer> all, List<EquipmentFound.Answer> dry) {
         List<EquipmentFound.Answer> settled = new ArrayList<>(dry);
         settled.sort(Comparator.comparingDouble(EquipmentFound.Answer::score));
-        return Stream.concat(settled.stream(), all.stream().limit(MOST_NEAR).map(this::settled))
+        return Stream.concat(
+                        settled.stream(),
+                        all.stream().filter(a -> !a.stopped()).limit(MOST_NEAR).map(this::settled))
                 .filter(a -> stop.getAsBoolean() || stops.bringsNone(a.design()))
                 .findFirst();
     }
@@ -186,15 +194,6 @@ public final class EquipmentSearch {
 
     private Optional<Range> uvRange() {
         return wantedUv(plan);
-    }
-
-    private static Comparator<EquipmentFound.Answer> order() {
-        return Comparator.comparingDouble(
-                        (EquipmentFound.Answer a) -> a.isFeasible() ? 0 : Math.round(a.score() * 50) / 50.0)
-                .thenComparingDouble(a -> Math.round(a.power() * 2) / 2.0)
-                .thenComparingInt(a -> a.choice().devices())
-                .thenComparingDouble(EquipmentFound.Answer::rated)
-                .thenComparingDouble(a -> -a.margin());
     }
 
     private EquipmentFound.Answer answer(int[] asked) {
@@ -247,7 +246,18 @@ public final class EquipmentSearch {
                 .mapToDouble(x -> x.power())
                 .sum();
         return new EquipmentFound.Answer(
-                choice, made, score, power, rated, margin, misses, values, pick.index(), pick.miss(), near);
+                choice,
+                made,
+                score,
+                power,
+                rated,
+                margin,
+                misses,
+                values,
+                pick.index(),
+                pick.miss(),
+                near,
+                stops.bringsOne(Evaluator.withForecast(e, f, catalogue)));
     }
 
     /** For each list the neighbour next to the best, and what speaks against it. */
@@ -266,7 +276,7 @@ public final class EquipmentSearch {
                 EquipmentFound.Answer there = MESH == d && heat.isWarmAsWanted() ? heat.with(humid(heat)) : heat;
                 Optional<Wish.Miss> miss = there.misses().stream().max(Comparator.comparingDouble(Wish.Miss::weight));
                 refused.add(new EquipmentFound.Refused(
-                        DIMENSIONS.get(d), option(there.choice(), d), there.power() - best.power(), miss));
+                        DIMENSIONS.get(d), there.choice().option(d), there.power() - best.power(), miss));
             }
         }
         return refused;
@@ -281,17 +291,6 @@ public final class EquipmentSearch {
             options.mats().indexOf(c.mat()),
             options.sheets().indexOf(c.sheets()),
             options.water().indexOf(c.water())
-        };
-    }
-
-    private static String option(LampChoice c, int dimension) {
-        return switch (dimension) {
-            case 0 -> c.heat();
-            case 1 -> String.valueOf(c.z());
-            case 2 -> String.valueOf(c.mesh());
-            case 3 -> c.mat();
-            case 4 -> String.valueOf(c.sheets());
-            default -> c.water();
         };
     }
 }

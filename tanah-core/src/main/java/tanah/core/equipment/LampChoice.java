@@ -33,4 +33,16 @@ public record LampChoice(
                 && water.equals(o.water)
                 && uv.equals(o.uv);
     }
+
+    /** The word of what it has of one of {@link EquipmentSearch#DIMENSIONS}. */
+    String option(int dimension) {
+        return switch (dimension) {
+            case 0 -> heat;
+            case 1 -> String.valueOf(z);
+            case 2 -> String.valueOf(mesh);
+            case 3 -> mat;
+            case 4 -> String.valueOf(sheets);
+            default -> water;
+        };
+    }
 }

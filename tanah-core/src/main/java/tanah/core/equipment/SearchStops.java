@@ -24,6 +24,11 @@ final class SearchStops {
         this.known = of(plan);
     }
 
+    /** Whether a combination brings a stop by its steady states already, before anything is spent on its days. */
+    boolean bringsOne(Evaluation judged) {
+        return judged.findings().stream().anyMatch(f -> f.severity() == Severity.STOP && !known.contains(f.rule()));
+    }
+
     /** Whether it brings no stop that the plan did not have. */
     boolean bringsNone(Design made) {
         return known.containsAll(of(made));

@@ -15,6 +15,7 @@ public final class ConvexPolygon {
 
     private static final double COLLINEAR = 1e-7; // m
     private static final double CONVEX_TOLERANCE = 1e-12;
+    private static final double ON_EDGE = 1e-9; // m
 
     private final List<Point> corners;
     private final double area;
@@ -158,7 +159,27 @@ public final class ConvexPolygon {
     }
 
     public boolean contains(double x, double y) {
-        return edges().stream().allMatch(edge -> edge.at(x, y) >= -1e-9);
+        return contains(corners, 1, x, y);
+    }
+
+    /** Whether a place lies in a convex outline, in either direction, that nothing else is asked of. */
+    public static boolean contains(List<Point> outline, double x, double y) {
+        return contains(outline, Math.signum(signedArea(outline)), x, y);
+    }
+
+    private static boolean contains(List<Point> outline, double turn, double x, double y) {
+        for (int i = 0; i < outline.size(); i++) {
+            Point a = outline.get(i);
+            Point b = outline.get(i + 1 == outline.size() ? 0 : i + 1);
+            double dx = b.x() - a.x();
+            double dy = b.y() - a.y();
+            double inwards = turn * (dx * (y - a.y()) - dy * (x - a.x()));
+            // no root is drawn for a place that lies inwards of the edge
+            if (inwards < 0 && inwards < -ON_EDGE * Math.hypot(dx, dy)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Integral of a plane over the polygon (m³): area times the height at the centroid. */

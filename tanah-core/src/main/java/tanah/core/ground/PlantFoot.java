@@ -54,6 +54,6 @@ public final class PlantFoot {
 
     /** Whether a piece stands over a place. */
     public static boolean stands(HardscapeItem piece, double x, double y) {
-        return new ConvexPolygon(piece.outline()).contains(x, y);
+        return ConvexPolygon.contains(piece.outline(), x, y);
     }
 }

@@ -14,6 +14,11 @@ public record Block(double x0, double x1, double y0, double y1, double z0, doubl
 
     /** Length of the way from one place to another that lies inside (m), by slabs. */
     public double inside(Vec from, Vec to) {
+        if (isAside(from.x(), to.x(), x0, x1)
+                || isAside(from.y(), to.y(), y0, y1)
+                || isAside(from.z(), to.z(), z0, z1)) {
+            return 0; // most ways pass most boxes by: no division for those
+        }
         double enter = 0;
         double leave = 1;
         for (int axis = 0; axis < 3 && leave > enter; axis++) {
@@ -31,6 +36,10 @@ public record Block(double x0, double x1, double y0, double y1, double z0, doubl
             }
         }
         return leave > enter ? (leave - enter) * to.minus(from).length() : 0;
+    }
+
+    private static boolean isAside(double from, double to, double low, double high) {
+        return from < low && to < low || from > high && to > high;
     }
 
     public boolean contains(Vec p) {
