@@ -23,20 +23,24 @@ import tanah.core.units.Unit;
 
 /** What is said of waste, litter and crew; limits are common practice, no source. */
 public final class CrewRules {
-    static final RuleId KIND = new RuleId("crew.kind");
-    static final RuleId WASTE = new RuleId("crew.waste");
-    static final RuleId RESERVE = new RuleId("litter.reserve");
+    public static final RuleId KIND = new RuleId("crew.kind");
+    public static final RuleId WASTE = new RuleId("crew.waste");
+    public static final RuleId RESERVE = new RuleId("litter.reserve");
     static final RuleId PROTEIN = new RuleId("crew.protein");
     public static final RuleId LAW = new RuleId("crew.law");
     static final RuleId FLOOR = new RuleId("crew.floor");
     static final RuleId MOULD = new RuleId("mould.normal");
-    private static final double LIVES = 0.15; // of its pace at 24 °C, below which a kind dies out
+    /** Of its pace at 24 °C, below which a kind dies out. */
+    public static final double LIVES = 0.15;
+
     private static final double BREEDS = 0.4;
     private static final double LITTLE = 0.2; // share of the waste that is taken out by hand in passing
     private static final double MUCH = 0.5;
     private static final double MOST = 0.8;
     private static final double STOPS = 30; // days of litter
-    private static final double WARNS = 60;
+    /** Days of litter below which more is asked for. */
+    public static final double WARNS = 60;
+
     private static final double TOO_DRY = 0.12;
     private static final double REFUGE = 0.1;
     private static final double TOO_HOT = 33; // °C

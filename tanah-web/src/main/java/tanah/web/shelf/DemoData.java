@@ -40,8 +40,7 @@ import tanah.web.shell.TanahProperties;
 @Component
 class DemoData implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
-    private static final List<String> DESIGNS =
-            List.of("collared-lizard-arid", "mossy-frog-paludarium", "giant-millipede-box");
+    private static final List<String> DESIGNS = List.of("arid-crew", "mossy-frog-paludarium", "millipede-floor");
     private static final int DAYS = 60;
     private static final int[] HOURS = {8, 13, 20};
 

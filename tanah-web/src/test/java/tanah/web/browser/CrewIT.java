@@ -46,6 +46,11 @@ class CrewIT extends BrowserTest {
         assertThat(page.locator("#year svg").nth(2))
                 .hasAttribute(
                         "aria-label", Pattern.compile("Dwarf white isopod: 1 at the start, 0(\\.\\d)? after a year."));
+        // beside the drawing stands what the crew comes to, not the animal
+        Locator beside = page.locator(".ledger");
+        assertThat(beside).containsText("The crew");
+        assertThat(beside).containsText(Pattern.compile("Dwarf white isopod\\s*\\d+.%"));
+        assertThat(beside).containsText("Caution, fails");
         stage.open("care");
         assertThat(stage.number("Waste of the animals")).containsText("g");
         stage.type("spot", "30");

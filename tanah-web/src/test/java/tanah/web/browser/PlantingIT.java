@@ -79,6 +79,7 @@ class PlantingIT extends BrowserTest {
                 new Page.WaitForConditionOptions().setTimeout(PATIENCE));
         stage.field("kind").selectOption("chlorophytum-comosum");
         assertThat(stage.selected()).hasText(Pattern.compile("Spider plant"));
+        assertThat(stage.number("Settles in")).containsText("weeks");
         page.locator("#months").fill("0");
         assertThat(page.locator(".plant-disc .grown")).hasCount(0);
         page.locator("#months").fill("36");

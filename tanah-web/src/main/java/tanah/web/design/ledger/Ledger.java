@@ -38,8 +38,10 @@ public class Ledger {
     private final Words words;
     private final ClimateBars climate;
     private final PlantBars plants;
+    private final CrewBars crew;
 
-    Ledger(Catalogues catalogues, Words words, ClimateBars climate, PlantBars plants) {
+    Ledger(Catalogues catalogues, Words words, ClimateBars climate, PlantBars plants, CrewBars crew) {
+        this.crew = crew;
         this.climate = climate;
         this.plants = plants;
         this.catalogues = catalogues;
@@ -55,11 +57,11 @@ public class Ledger {
         List<LedgerView.Bar> own = switch (stage) {
             case HEAT, AIR -> climate.of(e, stage);
             case PLANTING -> plants.of(e);
+            case CREW -> crew.of(e);
             default -> List.of();
         };
-        boolean planting = stage == Stage.PLANTING && !own.isEmpty();
         return new LedgerView(
-                words.of(planting ? "ledger.the_plants" : "common.the_animal"),
+                words.of(own.isEmpty() ? "common.the_animal" : head(stage)),
                 own.isEmpty() ? bars(e) : own,
                 e.mass()
                         .map(m -> m.capacity().isPresent()
@@ -76,6 +78,14 @@ public class Ledger {
                                 r.summary(),
                                 Presentation.current().when(r.savedAt(), now)))
                         .toList());
+    }
+
+    private static String head(Stage stage) {
+        return switch (stage) {
+            case PLANTING -> "ledger.the_plants";
+            case CREW -> "ledger.the_crew";
+            default -> "common.the_animal";
+        };
     }
 
     private List<LedgerView.Bar> bars(Evaluation e) {

@@ -11,6 +11,7 @@ import tanah.core.catalogue.PlantModel;
 import tanah.core.design.PlantPiece;
 import tanah.core.evaluate.Evaluation;
 import tanah.core.plant.Growth;
+import tanah.core.plant.Plant;
 import tanah.core.plant.Reach;
 import tanah.core.plant.RootPlace;
 import tanah.core.planting.PlantFit;
@@ -144,17 +145,43 @@ class PlantParts {
                         p.place().orElseThrow(),
                         kind.orElseThrow().needs(),
                         p.fit().orElseThrow())));
-        piece.flatMap(Planted.Piece::growth).ifPresent(g -> grown(g, rows));
+        piece.ifPresent(p -> p.growth().ifPresent(g -> grown(p, g, rows)));
         return rows;
     }
 
-    private void grown(Growth g, List<NumberRow> rows) {
+    /** How large it is in a year, how it settles, and when it is cut back under what hangs over it. */
+    private void grown(Planted.Piece p, Growth g, List<NumberRow> rows) {
+        Plant plant = p.kind().orElseThrow().needs();
+        if (plant.acclimation().weeks() > 0) {
+            rows.add(new NumberRow(
+                    words.of("plant.row.settles"),
+                    words.of(
+                            "plant.settles",
+                            Numbers.upTo(plant.acclimation().weeks(), 0),
+                            percent(OptionalDouble.of(plant.acclimation().loss())))));
+        }
+        OptionalDouble over = p.place()
+                .orElseThrow()
+                .spot(p.fit().orElseThrow().worst(), plant)
+                .headroom();
+        if (plant.prunable() && over.isPresent()) {
+            rows.add(new NumberRow(
+                    words.of("plant.row.cut"),
+                    g.heightUnder(over.getAsDouble()).map(this::cut).orElseGet(() -> words.of("plant.cut.never"))));
+        }
         rows.add(new NumberRow(
                 words.of("plant.row.year"),
                 words.of(
                         "plant.size",
                         Numbers.lengthUpTo(g.height(YEAR), 0),
                         Numbers.lengthUpTo(g.spread(YEAR), 0) + THIN + Numbers.lengthUnit())));
+    }
+
+    private String cut(Growth.Pruning cut) {
+        String every = Numbers.upTo(cut.interval(), 0);
+        return cut.first() > 0
+                ? words.of("plant.cut", Numbers.upTo(cut.first(), 0), every)
+                : words.of("plant.cut.now", every);
     }
 
     /** What has to be known of a kind before it is planted. */
