@@ -23,7 +23,7 @@ class SearchAnswerTest {
         byte[] document = Files.readAllBytes(Path.of("..", "docs", "examples", "giant-millipede-box.json"));
         Design design = ((Parsed.Accepted) new DesignReader(CATALOGUE).read(document)).design();
         int[] asked = new int[1];
-        EquipmentFound found = EquipmentSearch.run(design, CATALOGUE, () -> ++asked[0] > 400, done -> {})
+        EquipmentFound found = EquipmentSearch.run(design, CATALOGUE, () -> ++asked[0] > 2000, done -> {})
                 .orElseThrow();
         SearchAnswer answer = SearchAnswer.of(found);
         SearchAnswer read = SearchAnswer.read(SearchAnswer.write(answer)).orElseThrow();
